@@ -1,0 +1,40 @@
+package org.vatwright.cli;
+
+import java.util.concurrent.Callable;
+
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.raster.Work;
+import org.vatwright.files.produce.Producer;
+import org.vatwright.files.project.ProjectFile;
+import org.vatwright.files.type.ShippedTypefaces;
+
+import picocli.CommandLine.ArgGroup;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+
+@Command(name = "tile", mixinStandardHelpOptions = true, description = "Writes the tile of a design.")
+final class TileCommand implements Callable<Integer> {
+
+    @Mixin
+    private Options.Files files;
+
+    @Option(names = "--design", required = true, paramLabel = "NAME", description = "which design")
+    private String design;
+
+    @Option(names = "--colourway", defaultValue = "", paramLabel = "NAME", description = "the first when not given")
+    private String colourway;
+
+    @ArgGroup(multiplicity = "1")
+    private Options.Fineness fineness;
+
+    @Override
+    public Integer call() {
+        Producer producer = new Producer(ProjectFile.read(files.project), new ShippedTypefaces());
+        Design chosen = producer.design(design);
+        producer.tile(chosen, producer.colourway(chosen, colourway), fineness.grid(chosen.repeat().tile()),
+                files.output,
+                files.quality, Work.plain());
+        return 0;
+    }
+}

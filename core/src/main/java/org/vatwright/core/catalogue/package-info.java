@@ -1,0 +1,2 @@
+/** Lists the families of structures, in one place. */
+package org.vatwright.core.catalogue;

@@ -1,0 +1,56 @@
+package org.vatwright.core.dress;
+
+import org.vatwright.core.measure.Check;
+import org.vatwright.core.raster.BlendMode;
+
+/**
+ * How a design lies on a piece.
+ *
+ * @param design name of a design of the project
+ * @param colourway name of one of its colourways; its first when there is none of that name
+ * @param scale 1 is true size; 0.01 to 100
+ * @param grainDeg angle of the design's warp, counter-clockwise as seen; 45 is the bias
+ * @param startX,startY where the design begins, in mm from the article's upper left corner
+ * @param opacity 0 to 1
+ */
+public record Lay(String design, String colourway, double scale, double grainDeg, double startX, double startY,
+        double opacity, BlendMode mode) {
+
+    public Lay {
+        design = Check.named("design", design);
+        colourway = Check.named("colourway", colourway);
+        Check.within("scale", scale * 100, 1, 10_000, "%");
+        Check.within("grain", grainDeg, -360, 360, "degrees");
+        Check.within("start", startX, -1e5, 1e5, "mm");
+        Check.within("start", startY, -1e5, 1e5, "mm");
+        Check.within("opacity", opacity * 100, 0, 100, "%");
+    }
+
+    public Lay(String design, String colourway) {
+        this(design, colourway, 1, 0, 0, 0, 1, BlendMode.NORMAL);
+    }
+
+    public Lay withDesign(String other, String itsColourway) {
+        return new Lay(other, itsColourway, scale, grainDeg, startX, startY, opacity, mode);
+    }
+
+    public Lay withScale(double other) {
+        return new Lay(design, colourway, other, grainDeg, startX, startY, opacity, mode);
+    }
+
+    public Lay withGrain(double degrees) {
+        return new Lay(design, colourway, scale, degrees, startX, startY, opacity, mode);
+    }
+
+    public Lay withStart(double x, double y) {
+        return new Lay(design, colourway, scale, grainDeg, x, y, opacity, mode);
+    }
+
+    public Lay withOpacity(double share) {
+        return new Lay(design, colourway, scale, grainDeg, startX, startY, share, mode);
+    }
+
+    public Lay withMode(BlendMode other) {
+        return new Lay(design, colourway, scale, grainDeg, startX, startY, opacity, other);
+    }
+}

@@ -1,0 +1,23 @@
+package org.vatwright.core.dress;
+
+import java.util.Optional;
+
+import org.vatwright.core.measure.Check;
+
+/**
+ * One closed shape of an article that takes a lay.
+ *
+ * @param outline in mm from the article's upper left corner
+ * @param stroke drawn over the lay, so that the outline stays when the piece is filled
+ */
+public record Piece(String name, Outline outline, Optional<Stroke> stroke, Optional<Lay> lay) {
+
+    public Piece {
+        name = Check.named("piece", name);
+        Check.that(outline.finite(), "the outline of %s has a coordinate that is no number".formatted(name));
+    }
+
+    public Piece withLay(Optional<Lay> other) {
+        return new Piece(name, outline, stroke, other);
+    }
+}

@@ -1,0 +1,41 @@
+package org.vatwright.core.dress;
+
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.Shape;
+import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferByte;
+
+/**
+ * How much of each pixel lies inside a shape.
+ *
+ * @param x,y the picture's pixel at the mask's upper left corner
+ * @param cover 0 to 255, in rows
+ */
+record ShapeMask(int x, int y, int width, int height, byte[] cover) {
+
+    /** @return the mask of the part of the shape that lies in a picture of that size; may be empty */
+    static ShapeMask of(Shape shapePx, int pictureWidth, int pictureHeight) {
+        Rectangle2D box = shapePx.getBounds2D();
+        int left = (int) Math.max(0, Math.floor(box.getMinX()));
+        int top = (int) Math.max(0, Math.floor(box.getMinY()));
+        int right = (int) Math.min(pictureWidth, Math.ceil(box.getMaxX()));
+        int bottom = (int) Math.min(pictureHeight, Math.ceil(box.getMaxY()));
+        if (right <= left || bottom <= top) {
+            return new ShapeMask(0, 0, 0, 0, new byte[0]);
+        }
+        BufferedImage image = new BufferedImage(right - left, bottom - top, BufferedImage.TYPE_BYTE_GRAY);
+        Graphics2D g = image.createGraphics();
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+        // A grey raster is not linear light: white at partial cover keeps the share as its level.
+        g.setColor(Color.WHITE);
+        g.translate(-left, -top);
+        g.fill(shapePx);
+        g.dispose();
+        return new ShapeMask(left, top, right - left, bottom - top,
+                ((DataBufferByte) image.getRaster().getDataBuffer()).getData());
+    }
+}

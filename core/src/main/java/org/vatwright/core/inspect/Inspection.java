@@ -1,0 +1,62 @@
+package org.vatwright.core.inspect;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Finding;
+import org.vatwright.core.measure.Finding.Severity;
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.TileSource;
+import org.vatwright.core.repeat.Tile;
+import org.vatwright.core.repeat.TileGrid;
+
+/** Looks a design over and says what it found, worst first. */
+public final class Inspection {
+
+    /** Whole pixels that change a length by more than this are worth a look: a millimetre in a metre. */
+    private static final double STRETCH_LIMIT = 0.001;
+    private static final int LOOK_PX = 700;
+
+    private Inspection() {}
+
+    /** @param density at which the tile would be produced */
+    public static List<Finding> of(Design design, Colourway colourway, Density density, TileSource tiles, Work work) {
+        Tile tile = design.repeat().tile();
+        List<Finding> findings = new ArrayList<>();
+        Raster look = tiles.tile(design, colourway, TileGrid.ofWidth(tile, lookWidth(tile)), work);
+        findings.add(SeamCheck.of(look));
+        for (Layer layer : design.layers()) {
+            layer.structure().findings(design.repeat()).stream().map(f -> new Finding(f.severity(),
+                    layer.name() + ": " + f.title(), f.number(), f.limit(), f.sentence())).forEach(findings::add);
+        }
+        findings.add(stretch("Width in whole pixels", tile.widthMm(), density));
+        findings.add(stretch("Height in whole pixels", tile.heightMm(), density));
+        findings.add(Finding.fine("Inks in use", "%d of %d slots".formatted(design.usedSlots().size(),
+                design.palette().slots().size())));
+        findings.sort(Comparator.comparing(Finding::severity));
+        return findings;
+    }
+
+    private static int lookWidth(Tile tile) {
+        double longer = Math.max(tile.widthMm(), tile.heightMm());
+        return (int) Math.max(8, Math.rint(LOOK_PX * tile.widthMm() / longer));
+    }
+
+    private static Finding stretch(String title, double mm, Density density) {
+        double stretch = density.stretch(mm) - 1;
+        String number = "%d px, %s \u2030".formatted(density.wholePx(mm), Numbers.plain(1000 * stretch, 2));
+        return Math.abs(stretch) <= STRETCH_LIMIT
+                ? Finding.fine(title, number)
+                : new Finding(Severity.LOOK, title, number, Numbers.plain(1000 * STRETCH_LIMIT) + " \u2030",
+                        "At %s dpi the tile is drawn %s mm %s; a higher density or another cell size comes nearer."
+                                .formatted(Numbers.plain(density.dpi()), Numbers.plain(Math.abs(stretch) * mm),
+                                        stretch > 0 ? "too large" : "too small"));
+    }
+}

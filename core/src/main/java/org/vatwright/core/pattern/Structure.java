@@ -1,0 +1,40 @@
+package org.vatwright.core.pattern;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+
+import org.vatwright.core.measure.Finding;
+import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.repeat.Repeat;
+import org.vatwright.core.repeat.TileGrid;
+
+/**
+ * What makes the marks of a layer: a pattern on the torus of the tile. Each family is one immutable record in a package
+ * of its own, listed in {@code Catalogue}. A structure never sees a screen, a file or an edge.
+ */
+public interface Structure {
+
+    /** @return the family's name in the catalogue and in files */
+    String family();
+
+    /** @return every ink it uses, in the order a designer would list them; may hold one several times */
+    List<Ink> inks();
+
+    /** @return the same with each ink replaced */
+    Structure withInks(UnaryOperator<Ink> change);
+
+    /**
+     * @return the same in its normal form for that repeat (places brought into the cell)
+     * @throws Refusal when it cannot lie seamlessly on that repeat
+     */
+    Structure fitted(Repeat repeat);
+
+    /** @return what paints a tile; whatever is asked for, the result recurs without seam */
+    Painter painter(Repeat repeat, TileGrid grid, InkColours inks);
+
+    /** @return the marks as shapes, lowest first, that cover what {@link #painter} paints */
+    List<VectorMark> outlines(Repeat repeat);
+
+    /** @return what differs from what was asked for, and whether it closes */
+    List<Finding> findings(Repeat repeat);
+}

@@ -1,0 +1,18 @@
+package org.vatwright.core.pattern;
+
+import java.awt.Shape;
+
+/**
+ * One filled shape of a tile, in mm, y down. Shapes may reach over the tile's edges; what comes in again on the other
+ * side stands there as a mark of its own.
+ *
+ * @param from the ink at whole share
+ * @param to the ink it is mixed with
+ * @param share of {@code to} in the mixture, 0 to 1, in linear light
+ */
+public record VectorMark(Shape shape, Ink from, Ink to, double share) {
+
+    public VectorMark(Shape shape, Ink ink) {
+        this(shape, ink, ink, 0);
+    }
+}

@@ -1,0 +1,2 @@
+/** Motifs: drawn figures that recur. The first are round. */
+package org.vatwright.core.pattern.motif;

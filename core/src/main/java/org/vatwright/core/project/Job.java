@@ -1,0 +1,80 @@
+package org.vatwright.core.project;
+
+import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Density;
+
+/**
+ * One thing to produce.
+ *
+ * @param subject name of the design or article
+ * @param colourway of the design; for an article, what every lay wears, or empty for each its own
+ * @param widthMm,heightMm of a field; not looked at otherwise
+ * @param quality of JPEG, 1 to 100
+ */
+public record Job(String name, Kind kind, String subject, String colourway, Format format, Density density,
+        double widthMm, double heightMm, int quality) {
+
+    /** What is produced. */
+    public enum Kind {
+        TILE, FIELD, ARTICLE
+    }
+
+    /** The kinds of file. SVG and PDF are for tiles. */
+    public enum Format {
+        PNG, JPEG, TIFF, SVG, PDF;
+
+        public String suffix() {
+            return this == JPEG ? "jpg" : this == TIFF ? "tif" : name().toLowerCase(java.util.Locale.ROOT);
+        }
+
+        public boolean vector() {
+            return this == SVG || this == PDF;
+        }
+    }
+
+    public Job {
+        name = Check.named("job", name);
+        Check.within("quality", quality, 1, 100);
+        Check.within("field width", widthMm, 0.1, 1e6, "mm");
+        Check.within("field height", heightMm, 0.1, 1e6, "mm");
+        Check.that(kind == Kind.TILE || !format.vector(),
+                "%s is written for tiles; choose PNG, JPEG or TIFF for a field or an article".formatted(format));
+    }
+
+    public boolean ofDesign() {
+        return kind != Kind.ARTICLE;
+    }
+
+    public Job withName(String other) {
+        return new Job(other, kind, subject, colourway, format, density, widthMm, heightMm, quality);
+    }
+
+    public Job withSubject(String other) {
+        return new Job(name, kind, other, colourway, format, density, widthMm, heightMm, quality);
+    }
+
+    public Job withColourway(String other) {
+        return new Job(name, kind, subject, other, format, density, widthMm, heightMm, quality);
+    }
+
+    public Job withFormat(Format other) {
+        return new Job(name, kind, subject, colourway, other, density, widthMm, heightMm, quality);
+    }
+
+    public Job withDensity(Density other) {
+        return new Job(name, kind, subject, colourway, format, other, widthMm, heightMm, quality);
+    }
+
+    public Job withSize(double width, double height) {
+        return new Job(name, kind, subject, colourway, format, density, width, height, quality);
+    }
+
+    public Job withQuality(int other) {
+        return new Job(name, kind, subject, colourway, format, density, widthMm, heightMm, other);
+    }
+
+    /** @return the job's name as a file name with the format's suffix */
+    public String fileName() {
+        return name.strip().replaceAll("[^\\p{L}\\p{N}._-]+", "-").replaceAll("^-+|-+$", "") + "." + format.suffix();
+    }
+}

@@ -1,0 +1,2 @@
+/** The document: the project as a value, and its history. */
+package org.vatwright.core.project;

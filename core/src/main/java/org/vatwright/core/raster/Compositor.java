@@ -1,0 +1,103 @@
+package org.vatwright.core.raster;
+
+/**
+ * Lays one picture over another: W3C Compositing and Blending, source-over with a blend function, on sRGB values as the
+ * recommendation has it. Pixels are premultiplied ARGB.
+ */
+public final class Compositor {
+
+    private Compositor() {}
+
+    /**
+     * Lays {@code over} on {@code under}, in place.
+     *
+     * @param count pixels from the start of both
+     * @param opacity 0 to 1, times the source's own alpha
+     */
+    public static void lay(int[] under, int[] over, int count, double opacity, BlendMode mode) {
+        int share = (int) Math.round(opacity * 256);
+        if (mode == BlendMode.NORMAL) {
+            for (int i = 0; i < count; i++) {
+                under[i] = normal(under[i], over[i], share);
+            }
+        } else {
+            float[] scratch = new float[6];
+            for (int i = 0; i < count; i++) {
+                if (over[i] >>> 24 != 0) {
+                    under[i] = blended(under[i], over[i], opacity, mode, scratch);
+                }
+            }
+        }
+    }
+
+    /** Lays one pixel over another. @param share of the source, 0 to 256 */
+    public static int normal(int under, int over, int share) {
+        if (share == 256 && over >>> 24 == 255) {
+            return over;
+        }
+        int source = share == 256 ? over : scaled(over, share);
+        int left = 255 - (source >>> 24);
+        return left == 255 ? under : source + times255(under, left);
+    }
+
+    /** One pixel with a blend mode. @param opacity 0 to 1 */
+    public static int blended(int under, int over, double opacity, BlendMode mode) {
+        return mode == BlendMode.NORMAL
+                ? normal(under, over, (int) Math.round(opacity * 256))
+                : blended(under, over, opacity, mode, new float[6]);
+    }
+
+    /** @return the premultiplied pixel times share/256, rounded */
+    static int scaled(int argb, int share) {
+        int rb = (argb & 0xFF00FF) * share + 0x800080;
+        int ag = (argb >>> 8 & 0xFF00FF) * share + 0x800080;
+        return rb >>> 8 & 0xFF00FF | ag & 0xFF00FF00;
+    }
+
+    /** @return the premultiplied pixel times share/255, rounded; 255 leaves it as it is */
+    private static int times255(int argb, int share) {
+        int rb = (argb & 0xFF00FF) * share + 0x800080;
+        int ag = (argb >>> 8 & 0xFF00FF) * share + 0x800080;
+        rb = rb + (rb >>> 8 & 0xFF00FF) >>> 8 & 0xFF00FF;
+        ag = ag + (ag >>> 8 & 0xFF00FF) & 0xFF00FF00;
+        return rb | ag;
+    }
+
+    /** co = cs as (1 - ab) + cb ab (1 - as) + as ab B(cb, cs); recommendation, section 10. */
+    private static int blended(int under, int over, double opacity, BlendMode mode, float[] c) {
+        float as = (float) ((over >>> 24) / 255.0 * opacity);
+        float ab = (under >>> 24) / 255f;
+        straight(over, c, 0);
+        straight(under, c, 3);
+        float sr = c[0];
+        float sg = c[1];
+        float sb = c[2];
+        float br = c[3];
+        float bg = c[4];
+        float bb = c[5];
+        if (mode.separable()) {
+            c[0] = BlendFunctions.channel(mode, br, sr);
+            c[1] = BlendFunctions.channel(mode, bg, sg);
+            c[2] = BlendFunctions.channel(mode, bb, sb);
+        } else {
+            BlendFunctions.whole(mode, c);
+        }
+        float alpha = as + ab * (1 - as);
+        int red = level(sr * as * (1 - ab) + br * ab * (1 - as) + as * ab * c[0]);
+        int green = level(sg * as * (1 - ab) + bg * ab * (1 - as) + as * ab * c[1]);
+        int blue = level(sb * as * (1 - ab) + bb * ab * (1 - as) + as * ab * c[2]);
+        return level(alpha) << 24 | red << 16 | green << 8 | blue;
+    }
+
+    private static void straight(int argb, float[] c, int at) {
+        int alpha = argb >>> 24;
+        float by = alpha == 0 ? 0 : 1f / alpha;
+        c[at] = (argb >> 16 & 255) * by;
+        c[at + 1] = (argb >> 8 & 255) * by;
+        c[at + 2] = (argb & 255) * by;
+    }
+
+    private static int level(float share) {
+        return Math.max(0, Math.min(255, (int) (share * 255 + 0.5f)));
+    }
+}

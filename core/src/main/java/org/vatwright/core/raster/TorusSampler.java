@@ -1,0 +1,116 @@
+package org.vatwright.core.raster;
+
+/**
+ * Lays a tile endlessly into a picture: one sampling of the torus, bilinear between pixel centres, so there are no
+ * edges to show. Where the map moves by whole pixels only, the tile's pixels are copied as they are.
+ * <p>
+ * Coordinates are fractions of 2^32 of a tile, so that they wrap by overflow; each run of {@value #BLOCK} pixels starts
+ * anew from doubles, so that no error adds up (below one level in 255). Work goes in square blocks, so that the part of
+ * the tile in use stays in the cache.
+ */
+public final class TorusSampler {
+
+    private static final int BLOCK = 128;
+    private static final double ONE = 0x1p32;
+    /** A map this near to whole pixels is a copy: a hundredth of a level at the largest contrast. */
+    private static final double WHOLE = 2e-5;
+
+    private TorusSampler() {}
+
+    public static void sample(Raster tile, Affine map, Raster out, Work work) {
+        if (isCopy(tile, map, out)) {
+            copy(tile, map, out, work);
+            return;
+        }
+        int[] padded = pad(tile);
+        Rows.each(out.height(), BLOCK, work, (from, to) -> {
+            for (int x = 0; x < out.width(); x += BLOCK) {
+                int end = Math.min(out.width(), x + BLOCK);
+                for (int y = from; y < to; y++) {
+                    run(padded, tile.width(), tile.height(), map, out, x, end, y);
+                }
+            }
+        });
+    }
+
+    /** Whole pixels from the first to the last: neither size nor angle differs, and the start is whole. */
+    private static boolean isCopy(Raster tile, Affine map, Raster out) {
+        double w = tile.width();
+        double h = tile.height();
+        double drift = Math.max(out.width() * Math.abs(map.ux() * w - 1), out.height() * Math.abs(map.vy() * h - 1))
+                + out.height() * Math.abs(map.uy() * w) + out.width() * Math.abs(map.vx() * h);
+        return drift < WHOLE && Math.abs(map.u0() * w - Math.rint(map.u0() * w)) < WHOLE
+                && Math.abs(map.v0() * h - Math.rint(map.v0() * h)) < WHOLE;
+    }
+
+    private static void copy(Raster tile, Affine map, Raster out, Work work) {
+        int w = tile.width();
+        int h = tile.height();
+        int startX = Math.floorMod((long) Math.rint(map.u0() * w), w);
+        int startY = Math.floorMod((long) Math.rint(map.v0() * h), h);
+        int[] source = tile.argb();
+        int[] target = out.argb();
+        Rows.each(out.height(), BLOCK, work, (from, to) -> {
+            for (int y = from; y < to; y++) {
+                int row = (startY + y) % h * w;
+                int at = startX;
+                for (int x = 0; x < out.width();) {
+                    int run = Math.min(w - at, out.width() - x);
+                    System.arraycopy(source, row + at, target, y * out.width() + x, run);
+                    x += run;
+                    at = 0;
+                }
+            }
+        });
+    }
+
+    /** One wrapped column and row more, so that the kernel never asks where an edge is. */
+    private static int[] pad(Raster tile) {
+        int w = tile.width();
+        int h = tile.height();
+        int[] padded = new int[(w + 1) * (h + 1)];
+        for (int y = 0; y <= h; y++) {
+            int row = (y == h ? 0 : y) * w;
+            System.arraycopy(tile.argb(), row, padded, y * (w + 1), w);
+            padded[y * (w + 1) + w] = tile.argb()[row];
+        }
+        return padded;
+    }
+
+    private static void run(int[] padded, int w, int h, Affine map, Raster out, int from, int to, int y) {
+        int u = fraction(map.u(from, y) - 0.5 / w);
+        int v = fraction(map.v(from, y) - 0.5 / h);
+        int du = fraction(map.ux());
+        int dv = fraction(map.vx());
+        int stride = w + 1;
+        int[] target = out.argb();
+        int at = y * out.width() + from;
+        for (int x = from; x < to; x++) {
+            long px = (u & 0xFFFFFFFFL) * w;
+            long py = (v & 0xFFFFFFFFL) * h;
+            int fx = (int) (px >>> 24) & 255;
+            int fy = (int) (py >>> 24) & 255;
+            int p = (int) (py >>> 32) * stride + (int) (px >>> 32);
+            target[at++] = mix(padded[p], padded[p + 1], padded[p + stride], padded[p + stride + 1], fx, fy);
+            u += du;
+            v += dv;
+        }
+    }
+
+    /** Four weights that sum to 256: equal pixels give just that pixel. Two channels a multiplication. */
+    private static int mix(int c00, int c10, int c01, int c11, int fx, int fy) {
+        int w11 = fx * fy + 128 >> 8;
+        int w10 = fx - w11;
+        int w01 = fy - w11;
+        int w00 = 256 - fx - fy + w11;
+        int rb = (c00 & 0xFF00FF) * w00 + (c10 & 0xFF00FF) * w10 + (c01 & 0xFF00FF) * w01 + (c11 & 0xFF00FF) * w11
+                + 0x800080;
+        int ag = (c00 >>> 8 & 0xFF00FF) * w00 + (c10 >>> 8 & 0xFF00FF) * w10 + (c01 >>> 8 & 0xFF00FF) * w01
+                + (c11 >>> 8 & 0xFF00FF) * w11 + 0x800080;
+        return rb >>> 8 & 0xFF00FF | ag & 0xFF00FF00;
+    }
+
+    private static int fraction(double turns) {
+        return (int) (long) Math.rint((turns - Math.floor(turns)) * ONE);
+    }
+}

@@ -1,0 +1,2 @@
+/** The demo commission: a small island ferry refitted. */
+package org.vatwright.files.demo;

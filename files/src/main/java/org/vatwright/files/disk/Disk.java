@@ -1,0 +1,103 @@
+package org.vatwright.files.disk;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.channels.FileChannel;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.AtomicMoveNotSupportedException;
+import java.nio.file.FileSystemException;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
+
+import org.vatwright.core.measure.Refusal;
+
+/** Reading with a limit, writing whole or not at all. */
+public final class Disk {
+
+    private Disk() {}
+
+    /** What fills a file. */
+    @FunctionalInterface
+    public interface Filler {
+        void fill(OutputStream out) throws IOException;
+    }
+
+    /**
+     * Writes to a temporary file in the same folder and moves it in place when it is complete, so that an existing file
+     * is replaced only whole.
+     */
+    public static void writeWhole(Path file, Filler filler) {
+        Path target = file.toAbsolutePath();
+        Path temporary = null;
+        try {
+            if (target.getParent() != null) {
+                Files.createDirectories(target.getParent());
+            }
+            if (Files.isDirectory(target)) {
+                throw new Refusal("%s is a folder; name a file".formatted(file));
+            }
+            temporary = Files.createTempFile(target.getParent(), ".vatwright-", ".part");
+            try (OutputStream out = Files.newOutputStream(temporary)) {
+                filler.fill(out);
+            }
+            try (FileChannel channel = FileChannel.open(temporary, StandardOpenOption.WRITE)) {
+                channel.force(true);
+            }
+            move(temporary, target);
+            temporary = null;
+        } catch (IOException e) {
+            throw new Refusal("%s could not be written: %s".formatted(file, why(e)), e);
+        } finally {
+            discard(temporary);
+        }
+    }
+
+    private static void move(Path from, Path to) throws IOException {
+        try {
+            Files.move(from, to, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+        } catch (AtomicMoveNotSupportedException e) {
+            Files.move(from, to, StandardCopyOption.REPLACE_EXISTING);
+        }
+    }
+
+    private static void discard(Path temporary) {
+        if (temporary != null) {
+            try {
+                Files.deleteIfExists(temporary);
+            } catch (IOException e) {
+                System.getLogger(Disk.class.getName()).log(System.Logger.Level.WARNING,
+                        "left behind: " + temporary, e);
+            }
+        }
+    }
+
+    /** @return the whole file; refuses one that is missing or over the limit */
+    public static byte[] read(Path file, Limits limits) {
+        try {
+            if (Files.isDirectory(file)) {
+                throw new Refusal("%s is a folder; name a file".formatted(file));
+            }
+            long size = Files.size(file);
+            if (size > limits.fileBytes()) {
+                throw new Refusal("%s has %,d bytes; %,d are the most that is read".formatted(file, size,
+                        limits.fileBytes()));
+            }
+            return Files.readAllBytes(file);
+        } catch (IOException e) {
+            throw new Refusal("%s could not be read: %s".formatted(file, why(e)), e);
+        }
+    }
+
+    /** @return what went wrong, in words */
+    public static String why(IOException e) {
+        return switch (e) {
+            case NoSuchFileException _ -> "there is no such file";
+            case AccessDeniedException _ -> "access is denied";
+            case FileSystemException f when f.getReason() != null -> f.getReason();
+            default -> e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
+        };
+    }
+}

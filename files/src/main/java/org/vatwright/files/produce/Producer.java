@@ -1,0 +1,143 @@
+package org.vatwright.files.produce;
+
+import java.nio.file.Path;
+import java.util.Locale;
+import java.util.Optional;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.ArticleRenderer;
+import org.vatwright.core.dress.Cut;
+import org.vatwright.core.dress.Typeface;
+import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.project.Job;
+import org.vatwright.core.project.Job.Format;
+import org.vatwright.core.project.Project;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.FieldRenderer;
+import org.vatwright.core.render.FieldSpec;
+import org.vatwright.core.render.TileRenderer;
+import org.vatwright.core.render.TileSource;
+import org.vatwright.core.repeat.TileGrid;
+import org.vatwright.files.picture.PictureWriter;
+import org.vatwright.files.vector.PdfTileWriter;
+import org.vatwright.files.vector.SvgTileWriter;
+
+/** Produces files from a project: tiles, fields, dressed articles. */
+public final class Producer {
+
+    public static final int QUALITY = 92;
+
+    private final Project project;
+    private final Typeface.Case faces;
+
+    public Producer(Project project, Typeface.Case faces) {
+        this.project = project;
+        this.faces = faces;
+    }
+
+    /** @return the kind of file its name asks for */
+    public static Format format(Path file) {
+        String name = String.valueOf(file.getFileName()).toLowerCase(Locale.ROOT);
+        return switch (name.substring(name.lastIndexOf('.') + 1)) {
+            case "png" -> Format.PNG;
+            case "jpg", "jpeg" -> Format.JPEG;
+            case "tif", "tiff" -> Format.TIFF;
+            case "svg" -> Format.SVG;
+            case "pdf" -> Format.PDF;
+            default ->
+                throw new Refusal("%s: the kind of file follows its name; .png, .jpg, .tif, .svg and .pdf are known"
+                        .formatted(file));
+        };
+    }
+
+    public Design design(String name) {
+        return project.design(name).orElseThrow(() -> new Refusal("there is no design %s; there are %s".formatted(name,
+                names(project.designs().stream().map(Design::name).toList()))));
+    }
+
+    public Article article(String name) {
+        return project.article(name)
+                .orElseThrow(() -> new Refusal("there is no article %s; there are %s".formatted(name,
+                        names(project.articles().stream().map(Article::name).toList()))));
+    }
+
+    private static String names(java.util.List<String> names) {
+        return names.isEmpty() ? "none" : String.join(", ", names);
+    }
+
+    /** @param name empty for the first */
+    public Colourway colourway(Design design, String name) {
+        return name.isEmpty()
+                ? design.palette().first()
+                : design.palette().find(name)
+                        .orElseThrow(() -> new Refusal("%s has no colourway %s; it has %s".formatted(
+                                design.name(), name,
+                                names(design.palette().colourways().stream().map(Colourway::name).toList()))));
+    }
+
+    public void tile(Design design, Colourway colourway, TileGrid grid, Path file, int quality, Work work) {
+        switch (format(file)) {
+            case SVG -> SvgTileWriter.write(design, colourway, file);
+            case PDF -> PdfTileWriter.write(design, colourway, file);
+            default -> {
+                Raster tile = TileRenderer.render(design, colourway, grid, work);
+                work.goOn();
+                PictureWriter.write(tile, new Density(grid.widthPx() / (grid.widthMm() / 25.4)), format(file), quality,
+                        file);
+            }
+        }
+    }
+
+    public void field(Design design, Colourway colourway, FieldSpec spec, Path file, int quality, Work work) {
+        Format format = pixels(file, "field");
+        Raster field = FieldRenderer.render(design, colourway, spec, work);
+        work.goOn();
+        PictureWriter.write(field, spec.density(), format, quality, file);
+    }
+
+    /** @param colourway worn by all lays whose design has it; empty for each its own */
+    public void article(Article article, String colourway, Density density, Path file, int quality, Work work) {
+        Format format = pixels(file, "dressed article");
+        if (!colourway.isEmpty()
+                && project.designs().stream().noneMatch(d -> d.palette().find(colourway).isPresent())) {
+            throw new Refusal("no design has a colourway %s".formatted(colourway));
+        }
+        Cut cut = Cut.of(article, faces);
+        Raster dressed = new ArticleRenderer(project::design, TileSource.PAINTED,
+                colourway.isEmpty() ? Optional.empty() : Optional.of(colourway)).render(cut, density, work);
+        work.goOn();
+        PictureWriter.write(dressed, density, format, quality, file);
+    }
+
+    private static Format pixels(Path file, String what) {
+        Format format = format(file);
+        if (format.vector()) {
+            throw new Refusal("%s: a %s is written as .png, .jpg or .tif".formatted(file, what));
+        }
+        return format;
+    }
+
+    /** Does a job. @return the file it wrote */
+    public Path run(Job job, Path folder, Work work) {
+        Path file = folder.resolve(job.fileName());
+        switch (job.kind()) {
+            case TILE -> {
+                Design design = design(job.subject());
+                tile(design, colourway(design, job.colourway()), TileGrid.at(design.repeat().tile(), job.density()),
+                        file,
+                        job.quality(), work);
+            }
+            case FIELD -> {
+                Design design = design(job.subject());
+                field(design, colourway(design, job.colourway()),
+                        new FieldSpec(job.widthMm(), job.heightMm(), job.density()), file, job.quality(), work);
+            }
+            case ARTICLE -> article(article(job.subject()), job.colourway(), job.density(), file, job.quality(), work);
+        }
+        return file;
+    }
+}

@@ -1,0 +1,101 @@
+package org.vatwright.files.project;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import org.vatwright.core.catalogue.Catalogue;
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.colour.Palette;
+import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Guides;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.Structure;
+import org.vatwright.core.raster.BlendMode;
+import org.vatwright.core.repeat.Arrangement;
+import org.vatwright.core.repeat.Repeat;
+import org.vatwright.files.json.Json;
+import org.vatwright.files.json.JsonIn;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+
+/** A design in JSON; docs/file-format.md shows it. */
+final class DesignCodec {
+
+    private DesignCodec() {}
+
+    static ObjectNode write(Design design) {
+        ObjectNode out = Json.object().put("name", design.name());
+        out.putObject("cell").put("widthMm", design.repeat().widthMm()).put("heightMm", design.repeat().heightMm());
+        out.put("arrangement", design.repeat().arrangement().toString());
+        InkCodec.write(out, "ground", design.ground());
+        ArrayNode layers = out.putArray("layers");
+        design.layers().forEach(l -> layers.add(layer(l)));
+        out.set("palette", palette(design.palette()));
+        if (!design.guides().equals(Guides.NONE)) {
+            ObjectNode guides = out.putObject("guides");
+            design.guides().across().forEach(guides.putArray("across")::add);
+            design.guides().down().forEach(guides.putArray("down")::add);
+        }
+        return out;
+    }
+
+    private static ObjectNode layer(Layer layer) {
+        ObjectNode out = Json.object().put("id", layer.id()).put("name", layer.name()).put("visible", layer.visible())
+                .put("opacity", layer.opacity()).put("mode", layer.mode().keyword());
+        StructureCodec.writeAny(layer.structure(), out.putObject("structure"));
+        return out;
+    }
+
+    private static ObjectNode palette(Palette palette) {
+        ObjectNode out = Json.object();
+        palette.slots().forEach(out.putArray("slots")::add);
+        out.put("firstOpen", palette.firstOpen());
+        ArrayNode colourways = out.putArray("colourways");
+        for (Colourway colourway : palette.colourways()) {
+            ObjectNode colours = colourways.addObject().put("name", colourway.name()).putObject("colours");
+            for (int i = 0; i < palette.slots().size(); i++) {
+                colours.put(palette.slots().get(i), colourway.colours().get(i).hex());
+            }
+        }
+        return out;
+    }
+
+    static Design read(JsonIn in) {
+        in.only("format", "version", "name", "cell", "arrangement", "ground", "layers", "palette", "guides");
+        JsonIn cell = in.at("cell").only("widthMm", "heightMm");
+        Repeat repeat = cell.placed(() -> new Repeat(cell.number("widthMm"), cell.number("heightMm"),
+                Arrangement.parse(in.text("arrangement", "straight"))));
+        Palette palette = in.at("palette").placed(DesignCodec::palette);
+        List<Layer> layers = new ArrayList<>();
+        in.list("layers", item -> layers.add(layer(item, layers)));
+        return new Design(in.text("name"), repeat, InkCodec.read(in, "ground"), layers, palette,
+                in.has("guides") ? guides(in.at("guides")) : Guides.NONE);
+    }
+
+    /** A layer written by hand may leave out all but its structure. */
+    private static Layer layer(JsonIn in, List<Layer> below) {
+        in.only("id", "name", "visible", "opacity", "mode", "structure");
+        Structure structure = StructureCodec.readAny(in.at("structure"));
+        int free = below.stream().mapToInt(Layer::id).max().orElse(0) + 1;
+        return new Layer(in.whole("id", free), in.text("name", Catalogue.title(structure)), structure,
+                in.truth("visible", true), in.number("opacity", 1), BlendMode.parse(in.text("mode", "normal")));
+    }
+
+    private static Palette palette(JsonIn in) {
+        in.only("slots", "firstOpen", "colourways");
+        List<String> slots = in.list("slots", JsonIn::asText);
+        return new Palette(slots, in.list("colourways", c -> colourway(c, slots)), in.truth("firstOpen", false));
+    }
+
+    private static Colourway colourway(JsonIn in, List<String> slots) {
+        JsonIn colours = in.only("name", "colours").at("colours").only(slots.toArray(String[]::new));
+        return new Colourway(in.text("name"), slots.stream().map(s -> Rgb.parse(colours.text(s))).toList());
+    }
+
+    private static Guides guides(JsonIn in) {
+        in.only("across", "down");
+        return new Guides(in.list("across", JsonIn::asNumber), in.list("down", JsonIn::asNumber));
+    }
+}

@@ -1,0 +1,153 @@
+package org.vatwright.files.svg;
+
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Path2D;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Outline;
+import org.vatwright.core.dress.Piece;
+import org.vatwright.core.dress.Stroke;
+import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Refusal;
+import org.vatwright.files.disk.Disk;
+import org.vatwright.files.disk.Limits;
+import org.w3c.dom.Document;
+import org.w3c.dom.Element;
+import org.w3c.dom.Node;
+
+/**
+ * Reads a flat from a drawing: every closed shape becomes a piece, every open line is kept as a line. Nothing outside
+ * the file is ever looked at.
+ */
+public final class FlatReader {
+
+    private static final Set<String> SKIPPED = Set.of("defs", "clipPath", "mask", "symbol", "pattern", "marker",
+            "metadata", "style", "script", "title", "desc", "filter", "linearGradient", "radialGradient");
+
+    /**
+     * What was read.
+     *
+     * @param notes what was left out, one sentence each
+     */
+    public record Reading(Article.Flat article, List<String> notes) {}
+
+    private final Limits limits;
+    private final List<Piece> pieces = new ArrayList<>();
+    private final List<Article.Line> lines = new ArrayList<>();
+    private final List<String> notes = new ArrayList<>();
+    private final Set<String> names = new HashSet<>();
+    private int elements;
+
+    private FlatReader(Limits limits) {
+        this.limits = limits;
+    }
+
+    /** @throws Refusal when the drawing is broken, hostile or has no closed shape */
+    public static Reading read(Path file) {
+        String name = file.getFileName().toString().replaceFirst("\\.[^.]*$", "");
+        return read(Disk.read(file, Limits.STANDARD), name, Limits.STANDARD);
+    }
+
+    public static Reading read(byte[] svg, String name, Limits limits) {
+        Document document = SafeXml.parse(svg, name, limits);
+        Element root = document.getDocumentElement();
+        if (!"svg".equals(SafeXml.localName(root))) {
+            throw new Refusal("%s is no SVG drawing: its first element is %s".formatted(name, root.getNodeName()));
+        }
+        FlatReader reader = new FlatReader(limits);
+        SvgSize size = SvgSize.of(root);
+        reader.children(root, size.toMm(), SvgStyle.START, 1);
+        if (reader.pieces.isEmpty()) {
+            throw new Refusal(
+                    "%s has no closed shape; a piece is a closed path, a rectangle, a circle, an ellipse or a polygon"
+                            .formatted(name));
+        }
+        String title = name.replace('-', ' ').replace('_', ' ').strip();
+        return new Reading(new Article.Flat(title.isEmpty() ? "Flat" : title, size.widthMm(), size.heightMm(),
+                reader.pieces, reader.lines), reader.notes);
+    }
+
+    private void children(Element parent, AffineTransform toMm, SvgStyle style, int depth) {
+        if (depth > limits.depth()) {
+            throw new Refusal(
+                    "the drawing nests its groups more than %d deep; it is not read".formatted(limits.depth()));
+        }
+        for (Node node = parent.getFirstChild(); node != null; node = node.getNextSibling()) {
+            if (node instanceof Element element) {
+                element(element, toMm, style, depth);
+            }
+        }
+    }
+
+    private void element(Element element, AffineTransform parentToMm, SvgStyle parentStyle, int depth) {
+        Check.that(++elements <= limits.elements(),
+                "the drawing has more than %,d elements; it is not read".formatted(limits.elements()));
+        String kind = SafeXml.localName(element);
+        SvgStyle style = parentStyle.within(element);
+        if (SKIPPED.contains(kind) || style.hidden()) {
+            return;
+        }
+        AffineTransform toMm = new AffineTransform(parentToMm);
+        toMm.concatenate(SvgShapes.transform(element));
+        switch (kind) {
+            case "g", "a", "svg", "switch" -> children(element, toMm, style, depth + 1);
+            case "path", "rect", "circle", "ellipse", "polygon", "polyline", "line" ->
+                shape(element, kind, toMm, style);
+            case "image", "use", "text", "foreignObject" -> note(element, kind);
+            default -> {
+                // Elements of other vocabularies carry nothing that is drawn.
+            }
+        }
+    }
+
+    private void note(Element element, String kind) {
+        String link = element.hasAttribute("href") ? element.getAttribute("href") : element.getAttribute("xlink:href");
+        String outside = link.isEmpty() || link.startsWith("#") || link.startsWith("data:")
+                ? ""
+                : "; its link to %s was not followed"
+                        .formatted(link.length() > 60 ? link.substring(0, 60) + "\u2026" : link);
+        if (notes.size() < 50) {
+            notes.add("left out: %s%s".formatted(kind, outside));
+        }
+    }
+
+    private void shape(Element element, String kind, AffineTransform toMm, SvgStyle style) {
+        Path2D path = SvgShapes.shape(element, kind);
+        Outline outline = Outline.of(path, toMm);
+        if (path.getCurrentPoint() == null || !outline.finite()) {
+            return;
+        }
+        Optional<Stroke> stroke = style.stroke(Math.sqrt(Math.abs(toMm.getDeterminant())));
+        if (SvgShapes.closed(path) && !outline.bounds().isEmpty()) {
+            Check.that(pieces.size() < Article.Flat.MOST_PIECES,
+                    "the drawing has more than %,d closed shapes; a flat takes that many"
+                            .formatted(Article.Flat.MOST_PIECES));
+            pieces.add(new Piece(name(element), outline, stroke, Optional.empty()));
+        } else {
+            stroke.ifPresent(s -> lines.add(new Article.Line(outline, s)));
+        }
+    }
+
+    /** The title a person reads, else the id, else a number; each name once. */
+    private String name(Element element) {
+        String name = element.getAttribute("id").replace('_', ' ').replace('-', ' ').strip();
+        for (Node node = element.getFirstChild(); node != null; node = node.getNextSibling()) {
+            if (node instanceof Element child && "title".equals(SafeXml.localName(child))
+                    && !child.getTextContent().isBlank()) {
+                name = child.getTextContent().strip();
+            }
+        }
+        String base = name.isEmpty() ? "piece" : name.length() > 80 ? name.substring(0, 80) : name;
+        String free = name.isEmpty() ? "piece " + (pieces.size() + 1) : base;
+        for (int n = 2; !names.add(free); n++) {
+            free = base + " " + n;
+        }
+        return free;
+    }
+}

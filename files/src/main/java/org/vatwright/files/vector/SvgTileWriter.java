@@ -1,0 +1,114 @@
+package org.vatwright.files.vector;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+
+import javax.xml.stream.XMLOutputFactory;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamWriter;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.dress.Outline;
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.InkColours;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.VectorMark;
+import org.vatwright.core.raster.BlendMode;
+import org.vatwright.core.repeat.Tile;
+import org.vatwright.files.disk.Disk;
+
+/** The tile as a drawing: a {@code pattern} element in mm and a rectangle of one tile filled with it. */
+public final class SvgTileWriter {
+
+    private SvgTileWriter() {}
+
+    public static void write(Design design, Colourway colourway, Path file) {
+        Disk.writeWhole(file, out -> {
+            try {
+                draw(design, colourway, out);
+            } catch (XMLStreamException e) {
+                throw new IOException(e);
+            }
+        });
+    }
+
+    private static void draw(Design design, Colourway colourway, OutputStream out) throws XMLStreamException {
+        Tile tile = design.repeat().tile();
+        String w = number(tile.widthMm());
+        String h = number(tile.heightMm());
+        XMLStreamWriter xml = XMLOutputFactory.newDefaultFactory().createXMLStreamWriter(out,
+                StandardCharsets.UTF_8.name());
+        xml.writeStartDocument("UTF-8", "1.0");
+        start(xml, "svg", "xmlns", "http://www.w3.org/2000/svg", "width", w + "mm", "height", h + "mm", "viewBox",
+                "0 0 " + w + " " + h);
+        xml.writeStartElement("title");
+        xml.writeCharacters(design.name() + ", " + colourway.name());
+        xml.writeEndElement();
+        start(xml, "defs");
+        start(xml, "pattern", "id", "tile", "width", w, "height", h, "patternUnits", "userSpaceOnUse");
+        InkColours inks = new InkColours(design.palette(), colourway);
+        if (!(design.ground() instanceof Ink.Clear)) {
+            empty(xml, "rect", "width", w, "height", h, "fill",
+                    org.vatwright.core.colour.Rgb.ofArgb(inks.argb(design.ground())).hex());
+        }
+        for (Layer layer : design.layers()) {
+            if (layer.visible()) {
+                layer(xml, layer, design, inks);
+            }
+        }
+        xml.writeEndElement();
+        xml.writeEndElement();
+        empty(xml, "rect", "width", w, "height", h, "fill", "url(#tile)");
+        xml.writeEndDocument();
+        xml.flush();
+    }
+
+    private static void layer(XMLStreamWriter xml, Layer layer, Design design, InkColours inks)
+            throws XMLStreamException {
+        start(xml, "g");
+        if (layer.opacity() < 1) {
+            xml.writeAttribute("opacity", number(layer.opacity()));
+        }
+        if (layer.mode() != BlendMode.NORMAL) {
+            xml.writeAttribute("style", "mix-blend-mode:" + layer.mode().keyword());
+        }
+        for (VectorMark mark : layer.structure().outlines(design.repeat())) {
+            MarkColour colour = MarkColour.of(mark, inks);
+            empty(xml, "path", "d", Outline.of(mark.shape()).data(), "fill", colour.rgb().hex());
+            if (colour.opacity() < 1) {
+                xml.writeAttribute("fill-opacity", number(colour.opacity()));
+            }
+        }
+        xml.writeEndElement();
+    }
+
+    private static void start(XMLStreamWriter xml, String name, String... attributes) throws XMLStreamException {
+        xml.writeCharacters("\n");
+        xml.writeStartElement(name);
+        attributes(xml, attributes);
+    }
+
+    private static void empty(XMLStreamWriter xml, String name, String... attributes) throws XMLStreamException {
+        xml.writeCharacters("\n");
+        xml.writeEmptyElement(name);
+        attributes(xml, attributes);
+    }
+
+    private static void attributes(XMLStreamWriter xml, String... attributes) throws XMLStreamException {
+        for (int i = 0; i < attributes.length; i += 2) {
+            if (attributes[i].equals("xmlns")) {
+                xml.writeDefaultNamespace(attributes[i + 1]);
+            } else {
+                xml.writeAttribute(attributes[i], attributes[i + 1]);
+            }
+        }
+    }
+
+    private static String number(double value) {
+        return Numbers.plain(value, 6);
+    }
+}
