@@ -39,8 +39,9 @@ public final class Disk {
             if (Files.isDirectory(target)) {
                 throw new Refusal("%s is a folder; name a file".formatted(file));
             }
-            temporary = Files.createTempFile(target.getParent(), ".vatwright-", ".part");
-            try (OutputStream out = Files.newOutputStream(temporary)) {
+            temporary = target.resolveSibling(".%s.%d.part".formatted(target.getFileName(), System.nanoTime()));
+            try (OutputStream out = Files.newOutputStream(temporary, StandardOpenOption.CREATE_NEW,
+                    StandardOpenOption.WRITE)) {
                 filler.fill(out);
             }
             try (FileChannel channel = FileChannel.open(temporary, StandardOpenOption.WRITE)) {

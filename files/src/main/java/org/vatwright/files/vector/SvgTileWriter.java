@@ -1,5 +1,7 @@
 package org.vatwright.files.vector;
 
+import java.awt.Shape;
+import java.awt.geom.PathIterator;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
@@ -10,7 +12,6 @@ import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
 
 import org.vatwright.core.colour.Colourway;
-import org.vatwright.core.dress.Outline;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
@@ -78,12 +79,27 @@ public final class SvgTileWriter {
         }
         for (VectorMark mark : layer.structure().outlines(design.repeat())) {
             MarkColour colour = MarkColour.of(mark, inks);
-            empty(xml, "path", "d", Outline.of(mark.shape()).data(), "fill", colour.rgb().hex());
+            empty(xml, "path", "d", data(mark.shape()), "fill", colour.rgb().hex());
             if (colour.opacity() < 1) {
                 xml.writeAttribute("fill-opacity", number(colour.opacity()));
             }
         }
         xml.writeEndElement();
+    }
+
+    /** Path data to a tenth of a micrometre. */
+    private static String data(Shape shape) {
+        StringBuilder data = new StringBuilder();
+        double[] c = new double[6];
+        for (PathIterator it = shape.getPathIterator(null); !it.isDone(); it.next()) {
+            int kind = it.currentSegment(c);
+            data.append("MLQCZ".charAt(kind));
+            int numbers = kind == PathIterator.SEG_CLOSE ? 0 : kind <= PathIterator.SEG_LINETO ? 2 : 2 * kind;
+            for (int i = 0; i < numbers; i++) {
+                data.append(i == 0 ? "" : " ").append(Numbers.plain(c[i], 4));
+            }
+        }
+        return data.toString();
     }
 
     private static void start(XMLStreamWriter xml, String name, String... attributes) throws XMLStreamException {

@@ -15,17 +15,21 @@ import org.vatwright.core.repeat.Tile;
  */
 final class StripeOutlines {
 
-    private static final int FEATHER_STEPS = 24;
-    private static final double STRAY_STEP_MM = 0.5;
+    private static final int MOST_FEATHER_STEPS = 24;
+    private static final double FEATHER_STEP_MM = 0.05;
+    /** Points of a straying edge for each of its finest waves. */
+    private static final int POINTS = 8;
+    private static final double SPARE_MM = 1;
     private static final int STRAIGHT = -1;
 
     private final Stripes stripes;
     private final Waves waves;
     private final BandEdges edges;
-    /** The direction of the run, and half the length that covers the tile across it. */
+    /** The direction of the run, and the stretch across it that covers the tile. */
     private final double nx;
     private final double ny;
-    private final double far;
+    private final double least;
+    private final double most;
     private final List<VectorMark> marks = new ArrayList<>();
 
     private StripeOutlines(Stripes stripes, Tile tile) {
@@ -34,7 +38,8 @@ final class StripeOutlines {
         edges = new BandEdges(stripes.run(), stripes.measure().mm() * waves.bandScale(stripes));
         nx = waves.across() / waves.tileWidthMm() * waves.periodMm();
         ny = -waves.down() / waves.tileHeightMm() * waves.periodMm();
-        far = Math.hypot(waves.tileWidthMm(), waves.tileHeightMm());
+        least = Math.min(0, -ny * waves.tileWidthMm()) + Math.min(0, nx * waves.tileHeightMm()) - SPARE_MM;
+        most = Math.max(0, -ny * waves.tileWidthMm()) + Math.max(0, nx * waves.tileHeightMm()) + SPARE_MM;
     }
 
     static List<VectorMark> of(Stripes stripes, Tile tile) {
@@ -68,11 +73,12 @@ final class StripeOutlines {
             return;
         }
         boolean overlap = !(ink(i - 1) instanceof Ink.Clear) && !(ink(i) instanceof Ink.Clear);
-        double step = breadth / FEATHER_STEPS;
-        for (int s = 0; s < FEATHER_STEPS; s++) {
+        int steps = (int) Math.max(4, Math.min(MOST_FEATHER_STEPS, breadth / FEATHER_STEP_MM));
+        double step = breadth / steps;
+        for (int s = 0; s < steps; s++) {
             double from = at - breadth / 2 + s * step;
             double to = overlap ? at + breadth / 2 + step : from + step;
-            marks.add(new VectorMark(between(from, i, to, i), ink(i - 1), ink(i), (s + 0.5) / FEATHER_STEPS));
+            marks.add(new VectorMark(between(from, i, to, i), ink(i - 1), ink(i), (s + 0.5) / steps));
         }
     }
 
@@ -98,9 +104,10 @@ final class StripeOutlines {
 
     private void line(Path2D path, double u, int edge, int direction) {
         boolean strays = edge != STRAIGHT && edges.wobble(edge) > 0;
-        int steps = strays ? (int) Math.ceil(4 * far / STRAY_STEP_MM) : 1;
+        int steps = strays ? (int) Math.ceil((most - least) * 3 * POINTS / edges.wobbleLength(edge)) : 1;
         for (int k = 0; k <= steps; k++) {
-            double s = direction * (4 * far * k / steps - 2 * far);
+            double share = (double) (direction > 0 ? k : steps - k) / steps;
+            double s = least + share * (most - least);
             double at = u;
             // The painter asks for the stray where the edge ends up, not where it started from.
             for (int pass = 0; strays && pass < 3; pass++) {

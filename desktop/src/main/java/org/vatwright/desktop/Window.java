@@ -1,0 +1,127 @@
+package org.vatwright.desktop;
+
+import java.io.InputStream;
+import java.nio.file.Path;
+import java.util.Map;
+import java.util.function.Supplier;
+
+import org.vatwright.core.project.Project;
+import org.vatwright.desktop.build.BuildStage;
+import org.vatwright.desktop.colour.ColourStage;
+import org.vatwright.desktop.dress.DressStage;
+import org.vatwright.desktop.frame.Desk;
+import org.vatwright.desktop.frame.Frame;
+import org.vatwright.desktop.frame.Outside;
+import org.vatwright.desktop.frame.Settings;
+import org.vatwright.desktop.frame.StageView;
+import org.vatwright.desktop.frame.Welcome;
+import org.vatwright.desktop.inspect.InspectStage;
+import org.vatwright.desktop.produce.ProduceStage;
+import org.vatwright.desktop.studio.Stage;
+import org.vatwright.desktop.studio.Studio;
+import org.vatwright.files.type.ShippedTypefaces;
+
+import javafx.animation.PauseTransition;
+import javafx.scene.Scene;
+import javafx.scene.layout.StackPane;
+import javafx.scene.text.Font;
+import javafx.util.Duration;
+
+/** Puts the window together: studio, desk, frame, stages, style. */
+public final class Window {
+
+    private static final String[] FONTS = {"font/Cabin-Regular.otf", "font/Cabin-SemiBold.otf"};
+
+    private final Studio studio = new Studio(Project.empty("New commission"), new ShippedTypefaces());
+    private final Settings settings;
+    private final Desk desk;
+    private final StackPane root = new StackPane();
+    private Frame frame;
+
+    public Window(Outside outside, Settings settings) {
+        this.settings = settings;
+        desk = new Desk(studio, outside, settings);
+        root.getStyleClass().add("vatwright");
+        root.getChildren().setAll(new Welcome(this::fresh, this::openOther, this::demo));
+    }
+
+    public Scene scene(double width, double height) {
+        for (String font : FONTS) {
+            try (InputStream in = Window.class.getResourceAsStream(font)) {
+                Font.loadFont(in, 13);
+            } catch (java.io.IOException e) {
+                System.getLogger(Window.class.getName()).log(System.Logger.Level.WARNING, font, e);
+            }
+        }
+        Scene scene = new Scene(root, width, height);
+        scene.getStylesheets().add(Window.class.getResource("vatwright.css").toExternalForm());
+        return scene;
+    }
+
+    public Studio studio() {
+        return studio;
+    }
+
+    public Desk desk() {
+        return desk;
+    }
+
+    private void fresh() {
+        work();
+        desk.newProject();
+    }
+
+    private void demo() {
+        work();
+        desk.openDemo();
+    }
+
+    private void openOther() {
+        work();
+        desk.open();
+        if (studio.project().designs().isEmpty()) {
+            desk.newProject();
+        }
+    }
+
+    /** Opens a project; when it cannot be read, says so over an empty one. */
+    public void open(Path path) {
+        work();
+        if (!desk.open(path)) {
+            desk.addDesign();
+        }
+    }
+
+    /** Shows the stages instead of the welcome. */
+    public void work() {
+        if (frame == null) {
+            Map<Stage, Supplier<StageView>> makers = Map.of(Stage.BUILD, () -> new BuildStage(studio), Stage.INSPECT,
+                    () -> new InspectStage(studio), Stage.COLOUR, () -> new ColourStage(studio), Stage.DRESS,
+                    () -> new DressStage(studio, desk), Stage.PRODUCE, () -> new ProduceStage(studio, desk));
+            frame = new Frame(studio, desk, settings, makers);
+            root.getChildren().setAll(frame);
+        }
+    }
+
+    /** Shows each stage for a moment, then does what is asked. */
+    void tour(Runnable then) {
+        work();
+        if (studio.project().designs().isEmpty()) {
+            desk.openDemo();
+        }
+        step(0, then);
+    }
+
+    private void step(int stage, Runnable then) {
+        PauseTransition pause = new PauseTransition(Duration.millis(400));
+        pause.setOnFinished(e -> {
+            if (stage < Stage.values().length) {
+                studio.select(s -> s.withStage(Stage.values()[stage]));
+                step(stage + 1, then);
+            } else {
+                then.run();
+            }
+        });
+        pause.play();
+    }
+}

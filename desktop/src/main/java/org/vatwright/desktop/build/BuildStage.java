@@ -1,0 +1,180 @@
+package org.vatwright.desktop.build;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import org.vatwright.core.catalogue.Catalogue;
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Guides;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.Structure;
+import org.vatwright.core.repeat.Tile;
+import org.vatwright.desktop.cloth.TrueSize;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.frame.StageView;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SplitPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** Build: cell and worn view side by side, the recipe in the column. */
+public final class BuildStage implements StageView {
+
+    private static final double CELL_SHARE = 0.57;
+
+    private final Studio studio;
+    private final CellPane cell;
+    private final WornPane worn;
+    private final SplitPane middle;
+    private final Label title = Ui.label("", "pane-title");
+    private final PaletteStrip palette;
+    private final RepeatCard repeat;
+    private final VBox layers = new VBox(8);
+    private final VBox column = new VBox(12);
+    private final List<LayerCard> cards = new ArrayList<>();
+
+    public BuildStage(Studio studio) {
+        this.studio = studio;
+        cell = new CellPane(studio);
+        worn = new WornPane(studio);
+        palette = new PaletteStrip(studio);
+        repeat = new RepeatCard(studio);
+        VBox left = new VBox(head(), cell);
+        VBox.setVgrow(cell, Priority.ALWAYS);
+        left.getStyleClass().add("surround");
+        middle = new SplitPane(left, worn);
+        middle.setDividerPositions(CELL_SHARE);
+        FlowPane add = new FlowPane(8, 4, Ui.label("Add a layer", "card-title"));
+        for (Catalogue.Family family : Catalogue.FAMILIES) {
+            Node link = Ui.link(family.title().toLowerCase(java.util.Locale.ROOT), () -> add(family));
+            link.setId("add-" + family.id());
+            add.getChildren().add(link);
+        }
+        column.getChildren().addAll(palette, layers, add, repeat);
+    }
+
+    private Node head() {
+        ToggleButton roll = new ToggleButton("Rolled by half");
+        roll.setId("roll");
+        roll.getStyleClass().add("pill");
+        roll.setOnAction(e -> {
+            cell.roll(roll.isSelected());
+            refresh();
+        });
+        MenuButton guides = new MenuButton("Guides");
+        guides.setId("guides");
+        guides.getStyleClass().add("pill");
+        String[] words = {"none", "halves", "thirds", "quarters"};
+        for (int parts = 1; parts <= 4; parts++) {
+            int n = parts;
+            MenuItem item = new MenuItem(words[n - 1]);
+            item.setOnAction(e -> studio.editDesign("guides " + words[n - 1], d -> d.withGuides(Guides.parts(n))));
+            guides.getItems().add(item);
+        }
+        var head = Ui.row(title, Ui.spring(), guides, roll);
+        head.getStyleClass().add("pane-head");
+        return head;
+    }
+
+    /** New layers lie on top, in the first ink the design does not use yet. */
+    private void add(Catalogue.Family family) {
+        studio.design().ifPresent(d -> {
+            List<String> free = new ArrayList<>(d.palette().slots());
+            free.removeAll(d.usedSlots());
+            d.palette().slots().stream().filter(s -> !Ink.slot(s).equals(d.ground())).forEach(free::add);
+            free.addAll(d.palette().slots());
+            int id = d.freeId();
+            boolean done = studio.editDesign("add " + family.title().toLowerCase(java.util.Locale.ROOT), x -> {
+                Structure fresh = family.fresh().apply(x, free.stream().distinct().map(Ink::slot).toList());
+                List<Layer> more = new ArrayList<>(x.layers());
+                more.add(new Layer(id, family.title(), fresh));
+                return x.withLayers(more);
+            });
+            if (done) {
+                studio.select(s -> s.withLayer(id));
+            }
+        });
+    }
+
+    @Override
+    public Node middle() {
+        return middle;
+    }
+
+    @Override
+    public Node column() {
+        return column;
+    }
+
+    @Override
+    public void refresh() {
+        Design design = studio.design().orElse(null);
+        column.setVisible(design != null);
+        middle.setVisible(design != null);
+        if (design == null) {
+            return;
+        }
+        Colourway colourway = studio.colourway(design);
+        Tile tile = design.repeat().tile();
+        String cellWords = size(design.repeat().widthMm(), design.repeat().heightMm());
+        title.setText(cell.rolled()
+                ? "Tile rolled by half   " + size(tile.widthMm(), tile.heightMm())
+                : "Cell   " + cellWords);
+        cell.show(design, colourway);
+        worn.show(design, colourway);
+        palette.show(design, colourway);
+        repeat.show(design, colourway);
+        recipe(design, colourway);
+        var density = studio.project().density();
+        studio.tellFoot(f -> f.withNotes(
+                List.of("Cell " + cellWords, "Tile " + size(tile.widthMm(), tile.heightMm()),
+                        "%d x %d px at %s dpi, stretch %s \u2030".formatted(density.wholePx(tile.widthMm()),
+                                density.wholePx(tile.heightMm()), Numbers.plain(density.dpi()),
+                                Numbers.plain(1000 * (density.stretch(tile.widthMm()) - 1), 2))),
+                TrueSize.words(cell.viewport().pxPerMm())));
+    }
+
+    private static String size(double w, double h) {
+        return "%s x %s mm".formatted(Numbers.plain(w, 2), Numbers.plain(h, 2));
+    }
+
+    /** The topmost layer stands first. A card is kept for as long as its layer is there. */
+    private void recipe(Design design, Colourway colourway) {
+        List<Layer> top = design.layers().reversed();
+        List<LayerCard> before = new ArrayList<>(cards);
+        cards.clear();
+        for (Layer layer : top) {
+            LayerCard card = before.stream().filter(c -> c.fits(layer)).findFirst()
+                    .orElseGet(() -> new LayerCard(studio, layer));
+            cards.add(card);
+        }
+        if (!cards.equals(before)) {
+            layers.getChildren().setAll(cards);
+        }
+        for (int i = 0; i < top.size(); i++) {
+            cards.get(i).show(design, colourway, top.get(i));
+        }
+    }
+
+    @Override
+    public void fit() {
+        cell.fit();
+        refresh();
+    }
+
+    @Override
+    public void trueSize() {
+        cell.trueSize();
+        refresh();
+    }
+}

@@ -1,0 +1,152 @@
+package org.vatwright.desktop.build;
+
+import java.util.Optional;
+
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.motif.Dot;
+import org.vatwright.core.pattern.motif.Dots;
+import org.vatwright.core.repeat.Tile;
+import org.vatwright.desktop.cloth.Viewport;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.Circle;
+
+/** Dots on the cloth: taken hold of wherever they show, dragged over any edge, nudged by keys. */
+final class DotHandles extends Pane {
+
+    private static final double NUDGE_MM = 0.5;
+
+    private final Studio studio;
+    private final CellPane pane;
+    private final GuideLines guides;
+    private Design design;
+    private Viewport viewport;
+    private boolean rolled;
+    private Dots grabbed;
+    private int index;
+    private double grabX;
+    private double grabY;
+    private double spotX;
+    private double spotY;
+
+    DotHandles(Studio studio, CellPane pane, GuideLines guides) {
+        this.studio = studio;
+        this.pane = pane;
+        this.guides = guides;
+        setMouseTransparent(true);
+        pane.addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
+        pane.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
+        pane.addEventHandler(MouseEvent.MOUSE_RELEASED, e -> {
+            if (grabbed != null) {
+                grabbed = null;
+                studio.endDrag();
+            }
+        });
+        pane.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+    }
+
+    private Optional<Dots> dots() {
+        return studio.layer().filter(l -> l.structure() instanceof Dots).map(l -> (Dots) l.structure());
+    }
+
+    void show(Design shown, Viewport view, boolean isRolled) {
+        design = shown;
+        viewport = view;
+        rolled = isRolled;
+        getChildren().clear();
+        if (!rolled) {
+            dots().ifPresent(this::rings);
+        }
+    }
+
+    /** A ring around the chosen dot in the first small cell. */
+    private void rings(Dots dots) {
+        Dot dot = dots.dots().get(chosen(dots));
+        for (String style : new String[]{"dot-ring-under", "dot-ring"}) {
+            Circle ring = new Circle(viewport.pxX(dot.x()), viewport.pxY(dot.y()),
+                    dot.diameterMm() / 2 * viewport.pxPerMm() + 3);
+            ring.getStyleClass().add(style);
+            getChildren().add(ring);
+        }
+    }
+
+    private int chosen(Dots dots) {
+        return Math.max(0, Math.min(dots.dots().size() - 1, studio.selection().part()));
+    }
+
+    private void press(MouseEvent e) {
+        pane.requestFocus();
+        if (e.getButton() != MouseButton.PRIMARY || design == null || dots().isEmpty()) {
+            return;
+        }
+        Dots dots = dots().get();
+        double x = pane.originX() + viewport.mmX(e.getX());
+        double y = pane.originY() + viewport.mmY(e.getY());
+        Tile tile = design.repeat().tile();
+        for (int i = dots.dots().size() - 1; i >= 0; i--) {
+            for (Dots.Spot spot : dots.spots(dots.dots().get(i), design.repeat())) {
+                double dx = nearest(x - spot.x(), tile.widthMm());
+                double dy = nearest(y - spot.y(), tile.heightMm());
+                if (Math.hypot(dx, dy) <= Math.max(dots.dots().get(i).diameterMm() / 2, 4 / viewport.pxPerMm())) {
+                    index = i;
+                    grabbed = dots;
+                    grabX = x;
+                    grabY = y;
+                    spotX = x - dx;
+                    spotY = y - dy;
+                    int chosen = i;
+                    studio.select(s -> s.withPart(chosen));
+                    return;
+                }
+            }
+        }
+    }
+
+    /** @return the distance on the torus, with its sign */
+    private static double nearest(double distance, double side) {
+        return distance - side * Math.rint(distance / side);
+    }
+
+    private void drag(MouseEvent e) {
+        if (grabbed == null) {
+            return;
+        }
+        if (!studio.dragging()) {
+            studio.beginDrag("move dot");
+        }
+        double toX = spotX + pane.originX() + viewport.mmX(e.getX()) - grabX;
+        double toY = spotY + pane.originY() + viewport.mmY(e.getY()) - grabY;
+        GuideLines.Rest across = e.isShiftDown() ? new GuideLines.Rest(toX, "") : guides.rest(toX, true);
+        GuideLines.Rest down = e.isShiftDown() ? new GuideLines.Rest(toY, "") : guides.rest(toY, false);
+        Dot dot = grabbed.dots().get(index);
+        move(grabbed.with(index, dot.at(dot.x() + across.mm() - spotX, dot.y() + down.mm() - spotY)), "move dot");
+        String why = !across.why().isEmpty() ? across.why() : down.why();
+        studio.tellFoot(f -> f.withPlace("dot at %s, %s mm %s".formatted(Numbers.plain(across.mm(), 1),
+                Numbers.plain(down.mm(), 1), why), 0));
+    }
+
+    private void move(Dots moved, String name) {
+        studio.editStructure(name, Dots.class, d -> moved);
+    }
+
+    private void key(KeyEvent e) {
+        int dx = e.getCode() == KeyCode.RIGHT ? 1 : e.getCode() == KeyCode.LEFT ? -1 : 0;
+        int dy = e.getCode() == KeyCode.DOWN ? 1 : e.getCode() == KeyCode.UP ? -1 : 0;
+        if (dx == 0 && dy == 0 || dots().isEmpty()) {
+            return;
+        }
+        Dots dots = dots().get();
+        double stepX = e.isShortcutDown() ? design.repeat().widthMm() : e.isShiftDown() ? 10 * NUDGE_MM : NUDGE_MM;
+        double stepY = e.isShortcutDown() ? design.repeat().heightMm() : e.isShiftDown() ? 10 * NUDGE_MM : NUDGE_MM;
+        Dot dot = dots.dots().get(chosen(dots));
+        move(dots.with(chosen(dots), dot.at(dot.x() + dx * stepX, dot.y() + dy * stepY)),
+                e.isShortcutDown() ? "move dot by one cell" : "nudge dot");
+        e.consume();
+    }
+}

@@ -1,0 +1,25 @@
+package org.vatwright.desktop.build;
+
+import java.util.Map;
+import java.util.function.Function;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Structure;
+import org.vatwright.core.pattern.motif.Dots;
+import org.vatwright.core.pattern.stripe.Stripes;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.Node;
+
+/** The form of one family of structures in the open layer's card. */
+interface StructureForm {
+
+    /** One form a family. */
+    Map<String, Function<Studio, StructureForm>> ALL = Map.of(Stripes.FAMILY, StripesForm::new, Dots.FAMILY,
+            DotsForm::new);
+
+    Node node();
+
+    void show(Design design, Colourway colourway, Structure structure);
+}

@@ -1,0 +1,63 @@
+package org.vatwright.desktop.cloth;
+
+import org.vatwright.core.raster.Raster;
+import org.vatwright.desktop.studio.LiveCloth;
+
+import javafx.application.Platform;
+import javafx.scene.image.ImageView;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+
+/** A picture of cloth that keeps itself true; a first, coarser picture is stretched to the same size. */
+public final class ClothImage extends ImageView {
+
+    private final LiveCloth live = new LiveCloth(Platform::runLater, this::take);
+    private Object shown;
+
+    public ClothImage() {
+        setSmooth(true);
+        setMouseTransparent(true);
+    }
+
+    /**
+     * @param value what is drawn, as a value; the same one again is not drawn again
+     * @param width,height in the window's pixels
+     */
+    public void draw(Object value, LiveCloth.Subject subject, double width, double height) {
+        if (!value.equals(shown)) {
+            shown = value;
+            setFitWidth(width);
+            setFitHeight(height);
+            live.ask(subject);
+        }
+    }
+
+    /** Shows nothing until something is drawn again. */
+    public void clear() {
+        shown = null;
+        setImage(null);
+    }
+
+    /** @return whether the true picture is there */
+    public boolean settled() {
+        return live.idle();
+    }
+
+    /** @return the colour at a place of the view, as ARGB; 0 where there is none */
+    public int argb(double x, double y) {
+        if (getImage() == null || x < 0 || y < 0 || x >= getFitWidth() || y >= getFitHeight()) {
+            return 0;
+        }
+        return getImage().getPixelReader().getArgb((int) (x * getImage().getWidth() / getFitWidth()),
+                (int) (y * getImage().getHeight() / getFitHeight()));
+    }
+
+    private void take(LiveCloth.Picture picture) {
+        Raster raster = picture.raster();
+        WritableImage image = getImage() instanceof WritableImage w && w.getWidth() == raster.width()
+                && w.getHeight() == raster.height() ? w : new WritableImage(raster.width(), raster.height());
+        image.getPixelWriter().setPixels(0, 0, raster.width(), raster.height(), PixelFormat.getIntArgbPreInstance(),
+                raster.argb(), 0, raster.width());
+        setImage(image);
+    }
+}

@@ -1,0 +1,178 @@
+package org.vatwright.desktop.colour;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.colour.Palette;
+import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Cut;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.desktop.cloth.ClothImage;
+import org.vatwright.desktop.control.ColourEditor;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.frame.StageView;
+import org.vatwright.desktop.studio.Scenes;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** Colour: a row a colourway, a column a slot; what is worn and the colour editor beside it. */
+public final class ColourStage implements StageView {
+
+    private static final int WORN_WIDTH = 296;
+    private static final int WORN_HEIGHT = 230;
+    private static final String FIELD = "field";
+
+    private final Studio studio;
+    private final VBox middle = new VBox(8);
+    private final VBox column = new VBox(10);
+    private final Label title = Ui.label("", "column-title");
+    private final HBox slots = new HBox();
+    private final VBox table = new VBox(6);
+    private final List<ColourwayRow> rows = new ArrayList<>();
+    private final ComboBox<String> worn = new ComboBox<>();
+    private final ClothImage cloth = new ClothImage();
+    private final ColourEditor editor;
+    private final Label hint = Ui.prose("Choose a swatch to change its colour.", "quiet");
+    private boolean showing;
+
+    public ColourStage(Studio studio) {
+        this.studio = studio;
+        Button add = Ui.link("Add a colourway", this::add);
+        add.setId("add-colourway");
+        ScrollPane scroll = new ScrollPane(table);
+        scroll.getStyleClass().add("bare-scroll");
+        scroll.setFitToWidth(true);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        slots.getStyleClass().add("slot-heads");
+        middle.getStyleClass().addAll("surround", "colour-table");
+        middle.getChildren().addAll(Ui.row(title), slots, scroll, Ui.row(add,
+                Ui.label("as a copy of the chosen one; the first stays as it is", "on-cloth")));
+        worn.setAccessibleText("What wears the colourway");
+        worn.setOnAction(e -> {
+            if (!showing && worn.getValue() != null) {
+                studio.select(s -> s.withWorn(worn.getValue().equals(FIELD) ? "" : worn.getValue()));
+            }
+        });
+        StackPane frame = new StackPane(cloth);
+        frame.getStyleClass().add("surround");
+        frame.setMinSize(WORN_WIDTH, WORN_HEIGHT);
+        frame.setMaxSize(WORN_WIDTH, WORN_HEIGHT);
+        editor = new ColourEditor(studio, rgb -> studio.design()
+                .ifPresent(d -> studio.recolour(d.palette().slots().get(studio.selection().slot()), rgb)));
+        column.getChildren().addAll(Ui.labelled("Worn by", worn), frame, hint, editor);
+    }
+
+    private void add() {
+        studio.design().ifPresent(d -> {
+            Palette.Change change = d.palette().copy(studio.selection().colourway());
+            studio.editDesign("add a colourway", x -> x.withPalette(change.palette()));
+            studio.select(s -> s.withColourway(change.colourway()));
+        });
+    }
+
+    @Override
+    public Node middle() {
+        return middle;
+    }
+
+    @Override
+    public Node column() {
+        return column;
+    }
+
+    @Override
+    public void refresh() {
+        Design design = studio.design().orElse(null);
+        middle.setVisible(design != null);
+        column.setVisible(design != null);
+        if (design == null) {
+            return;
+        }
+        showing = true;
+        Palette palette = design.palette();
+        title.setText(design.name());
+        heads(palette);
+        while (rows.size() < palette.colourways().size()) {
+            rows.add(new ColourwayRow(studio));
+        }
+        while (rows.size() > palette.colourways().size()) {
+            rows.removeLast();
+        }
+        if (!table.getChildren().equals(rows)) {
+            table.getChildren().setAll(rows);
+        }
+        for (int i = 0; i < rows.size(); i++) {
+            rows.get(i).show(design, palette.colourways().get(i));
+        }
+        Colourway colourway = studio.colourway(design);
+        worn(design, colourway);
+        int slot = studio.selection().slot();
+        Ui.show(editor, slot >= 0);
+        Ui.show(hint, slot < 0);
+        if (slot >= 0) {
+            editor.show("%s in %s".formatted(palette.slots().get(slot), colourway.name()),
+                    colourway.colours().get(slot));
+        }
+        studio.tellFoot(f -> f.withNotes(List.of("%s, %d slots, %d colourways".formatted(design.name(),
+                palette.slots().size(), palette.colourways().size()),
+                "%d inks in use".formatted(design.usedSlots().size())),
+                ""));
+        showing = false;
+    }
+
+    private void heads(Palette palette) {
+        slots.getChildren().clear();
+        Label gap = new Label();
+        gap.setMinWidth(ColourwayRow.NAME_WIDTH + 22);
+        slots.getChildren().add(gap);
+        for (String slot : palette.slots()) {
+            Label head = Ui.label(slot, "on-cloth");
+            head.setMinWidth(ColourwayRow.SLOT_WIDTH);
+            head.setMaxWidth(ColourwayRow.SLOT_WIDTH);
+            head.getStyleClass().add("slot-head");
+            slots.getChildren().add(head);
+        }
+    }
+
+    private void worn(Design design, Colourway colourway) {
+        List<String> names = new ArrayList<>(List.of(FIELD));
+        studio.project().articles().forEach(a -> names.add(a.name()));
+        if (!worn.getItems().equals(names)) {
+            worn.getItems().setAll(names);
+        }
+        String wearer = studio.selection().worn();
+        worn.setValue(wearer.isEmpty() ? FIELD : wearer);
+        Article article = studio.project().article(wearer).orElse(null);
+        if (article == null) {
+            Scenes.Field field = new Scenes.Field(design, colourway, 0, 0, WORN_WIDTH, WORN_HEIGHT,
+                    WORN_WIDTH / (4 * design.repeat().widthMm()));
+            cloth.draw(field, field.subject(studio.tiles()), WORN_WIDTH, WORN_HEIGHT);
+        } else {
+            Cut cut = studio.cut(article);
+            double pxPerMm = Scenes.fit(cut.widthMm(), cut.heightMm(), WORN_WIDTH, WORN_HEIGHT, 8);
+            Scenes.Dressed dressed = Scenes.wearing(studio.project(), article, design, colourway, studio.faces(),
+                    pxPerMm);
+            cloth.draw(dressed, dressed.subject(studio.tiles()), cut.widthMm() * pxPerMm, cut.heightMm() * pxPerMm);
+        }
+    }
+
+    @Override
+    public void fit() {
+        refresh();
+    }
+
+    @Override
+    public void trueSize() {
+        refresh();
+    }
+}

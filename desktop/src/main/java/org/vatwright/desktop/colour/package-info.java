@@ -1,0 +1,2 @@
+/** Colour: the table of colourways and the colour editor. */
+package org.vatwright.desktop.colour;

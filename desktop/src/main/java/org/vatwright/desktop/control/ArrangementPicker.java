@@ -1,0 +1,81 @@
+package org.vatwright.desktop.control;
+
+import java.util.List;
+import java.util.function.Consumer;
+
+import org.vatwright.core.measure.Fraction;
+import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.repeat.Arrangement;
+import org.vatwright.desktop.studio.Message;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.Node;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Rectangle;
+
+/** Chooses how cells recur, from drawings of what each does; the share can be typed. */
+public final class ArrangementPicker extends VBox {
+
+    private static final List<Arrangement> SHOWN = List.of(Arrangement.STRAIGHT, Arrangement.HALF_DROP,
+            new Arrangement.Drop(new Fraction(1, 3)), Arrangement.HALF_BRICK,
+            new Arrangement.Brick(new Fraction(1, 3)));
+
+    private final Segments<Arrangement> pictures;
+    private final TextField share = new TextField();
+    private Arrangement now = Arrangement.STRAIGHT;
+
+    public ArrangementPicker(Studio studio, String what, Consumer<Arrangement> take) {
+        super(4);
+        pictures = new Segments<>(SHOWN, ArrangementPicker::words, ArrangementPicker::drawing, take);
+        SHOWN.forEach(a -> pictures.button(a).setId(what.replace(' ', '-') + "-" + a.toString().replace(' ', '-')));
+        share.setId(what.replace(' ', '-'));
+        share.setAccessibleText(what + " as text");
+        share.getStyleClass().add("number");
+        share.setOnAction(e -> {
+            try {
+                take.accept(Arrangement.parse(share.getText()));
+            } catch (Refusal wrong) {
+                share.setText(now.toString());
+                studio.say(Message.wrong("That arrangement is unknown: " + wrong.getMessage()));
+            }
+        });
+        getChildren().addAll(pictures, share);
+    }
+
+    public void show(Arrangement arrangement) {
+        now = arrangement;
+        pictures.show(arrangement);
+        if (!share.isFocused() || share.getText().isBlank()) {
+            share.setText(arrangement.toString());
+        }
+    }
+
+    private static String words(Arrangement a) {
+        return switch (a) {
+            case Arrangement.Straight _ -> "Straight";
+            case Arrangement.Drop(Fraction f) -> "Each next column lower by " + f;
+            case Arrangement.Brick(Fraction f) -> "Each next row to the right by " + f;
+        };
+    }
+
+    private static Node drawing(Arrangement a) {
+        Pane pane = new Pane();
+        pane.setMinSize(30, 26);
+        pane.setPrefSize(30, 26);
+        pane.setClip(new Rectangle(30, 26));
+        double w = 10;
+        double h = 9;
+        for (int column = -1; column < 4; column++) {
+            for (int row = -1; row < 4; row++) {
+                double x = (column + a.shift(Math.floorMod(row, a.rows()))) * w;
+                double y = (row + a.drop(Math.floorMod(column, a.columns()))) * h - 1;
+                Rectangle cell = new Rectangle(x + 1, y + 1, w - 2, h - 2);
+                cell.getStyleClass().add(column == 1 && row == 1 ? "cell-drawn-chosen" : "cell-drawn");
+                pane.getChildren().add(cell);
+            }
+        }
+        return pane;
+    }
+}

@@ -1,0 +1,58 @@
+package org.vatwright.desktop.control;
+
+import java.util.function.Consumer;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Ink;
+
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.Background;
+import javafx.scene.layout.BackgroundFill;
+import javafx.scene.layout.CornerRadii;
+import javafx.scene.layout.Region;
+import javafx.geometry.Insets;
+
+/** An ink with its name; opens the list of the design's slots, and clear. */
+public final class InkChip extends MenuButton {
+
+    private final Consumer<Ink> take;
+
+    public InkChip(String what, Consumer<Ink> take) {
+        this.take = take;
+        getStyleClass().add("ink-chip");
+        setAccessibleText(what);
+        setId(what.replace(' ', '-'));
+    }
+
+    public void show(Ink ink, Design design, Colourway colourway) {
+        setText(ink instanceof Ink.Clear ? "Clear" : ink.words());
+        setGraphic(area(ink, design, colourway));
+        getItems().clear();
+        for (String slot : design.palette().slots()) {
+            item(Ink.slot(slot), slot, design, colourway);
+        }
+        item(Ink.CLEAR, "Clear", design, colourway);
+    }
+
+    private void item(Ink ink, String words, Design design, Colourway colourway) {
+        MenuItem item = new MenuItem(words, area(ink, design, colourway));
+        item.setOnAction(e -> take.accept(ink));
+        getItems().add(item);
+    }
+
+    /** @return a small area of the ink's colour */
+    public static Region area(Ink ink, Design design, Colourway colourway) {
+        Region area = new Region();
+        area.getStyleClass().add("ink-area");
+        if (ink instanceof Ink.Slot(String name) && design.palette().slot(name) >= 0) {
+            area.setBackground(new Background(
+                    new BackgroundFill(Swatch.fx(colourway.colours().get(design.palette().slot(name))),
+                            new CornerRadii(3), Insets.EMPTY)));
+        } else {
+            area.getStyleClass().add("clear-ink");
+        }
+        return area;
+    }
+}

@@ -1,0 +1,50 @@
+package org.vatwright.desktop.control;
+
+import org.vatwright.core.colour.Rgb;
+
+import javafx.scene.control.Button;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.Background;
+import javafx.scene.layout.BackgroundFill;
+import javafx.scene.layout.CornerRadii;
+import javafx.scene.layout.Region;
+import javafx.geometry.Insets;
+import javafx.scene.paint.Color;
+
+/** A flat area of one colour that can be chosen. */
+public final class Swatch extends Button {
+
+    private final Region area = new Region();
+
+    public Swatch(double width, double height) {
+        getStyleClass().add("swatch");
+        area.setPrefSize(width, height);
+        area.setMinSize(width, height);
+        area.getStyleClass().add("swatch-area");
+        setGraphic(area);
+    }
+
+    public Swatch show(Rgb rgb, String words) {
+        area.setBackground(new Background(new BackgroundFill(fx(rgb), new CornerRadii(4), Insets.EMPTY)));
+        setAccessibleText(words);
+        setTooltip(new Tooltip(words));
+        return this;
+    }
+
+    /** Shows the sign for no ink at all. */
+    public Swatch showClear(String words) {
+        area.setBackground(null);
+        area.getStyleClass().add("clear-ink");
+        setAccessibleText(words);
+        setTooltip(new Tooltip(words));
+        return this;
+    }
+
+    public void chosen(boolean is) {
+        pseudoClassStateChanged(Styles.CHOSEN, is);
+    }
+
+    public static Color fx(Rgb rgb) {
+        return Color.rgb(rgb.red(), rgb.green(), rgb.blue());
+    }
+}

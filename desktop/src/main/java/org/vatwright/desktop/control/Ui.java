@@ -1,0 +1,112 @@
+package org.vatwright.desktop.control;
+
+import org.kordamp.ikonli.javafx.FontIcon;
+
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** The small parts every panel is made of. */
+public final class Ui {
+
+    private Ui() {}
+
+    public static Label label(String text, String... styles) {
+        Label label = new Label(text);
+        label.getStyleClass().addAll(styles);
+        return label;
+    }
+
+    /** @return text that may take several lines */
+    public static Label prose(String text, String... styles) {
+        Label label = label(text, styles);
+        label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    /** @param icon name in the icon font; {@code words} say what it does, on pointing and to screen readers */
+    public static Button icon(String icon, String words, Runnable action) {
+        Button button = new Button(null, new FontIcon("fth-" + icon));
+        named(button, words);
+        button.getStyleClass().add("icon-button");
+        button.setOnAction(e -> action.run());
+        return button;
+    }
+
+    public static ToggleButton iconToggle(String icon, String words) {
+        ToggleButton button = new ToggleButton(null, new FontIcon("fth-" + icon));
+        named(button, words);
+        button.getStyleClass().add("icon-button");
+        return button;
+    }
+
+    public static void setIcon(ButtonBase button, String icon, String words) {
+        ((FontIcon) button.getGraphic()).setIconLiteral("fth-" + icon);
+        named(button, words);
+    }
+
+    private static void named(ButtonBase button, String words) {
+        button.setTooltip(new Tooltip(words));
+        button.setAccessibleText(words);
+    }
+
+    /** @return a button that looks like a word in a text */
+    public static Button link(String words, Runnable action) {
+        Button button = new Button(words);
+        button.getStyleClass().add("link");
+        button.setOnAction(e -> action.run());
+        return button;
+    }
+
+    public static Button button(String words, Runnable action) {
+        Button button = new Button(words);
+        button.setOnAction(e -> action.run());
+        return button;
+    }
+
+    public static HBox row(Node... nodes) {
+        HBox row = new HBox(8, nodes);
+        row.getStyleClass().add("row");
+        return row;
+    }
+
+    /** @return a row that begins with a word in the column's label width */
+    public static HBox labelled(String word, Node... nodes) {
+        Label label = label(word, "field-label");
+        HBox row = row(label);
+        row.getChildren().addAll(nodes);
+        if (nodes.length > 0) {
+            label.setLabelFor(nodes[0]);
+        }
+        return row;
+    }
+
+    public static Region spring() {
+        Region spring = new Region();
+        HBox.setHgrow(spring, Priority.ALWAYS);
+        return spring;
+    }
+
+    public static VBox column(double gap, Node... nodes) {
+        return new VBox(gap, nodes);
+    }
+
+    public static VBox card(Node... nodes) {
+        VBox card = new VBox(8, nodes);
+        card.getStyleClass().add("card");
+        return card;
+    }
+
+    public static void show(Node node, boolean shown) {
+        node.setVisible(shown);
+        node.setManaged(shown);
+    }
+}

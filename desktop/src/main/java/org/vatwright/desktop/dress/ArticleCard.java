@@ -1,0 +1,138 @@
+package org.vatwright.desktop.dress;
+
+import java.util.function.UnaryOperator;
+
+import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Cut;
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Segments;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** What kind of article it is and what makes it that: words and face, sheet size and density. */
+final class ArticleCard extends VBox {
+
+    private final Studio studio;
+    private final TextField name = new TextField();
+    private final Label size = Ui.prose("", "quiet");
+    private final TextField text = new TextField();
+    private final ComboBox<String> face = new ComboBox<>();
+    private final NumberRow height;
+    private final Segments<Boolean> own;
+    private final VBox lettering;
+    private final NumberRow width;
+    private final NumberRow depth;
+    private final NumberRow density;
+    private final VBox sheet;
+    private boolean showing;
+
+    ArticleCard(Studio studio) {
+        super(8);
+        this.studio = studio;
+        name.getStyleClass().add("title-field");
+        name.setId("article-name");
+        name.setAccessibleText("Name of the article");
+        name.setOnAction(e -> rename());
+        name.focusedProperty().addListener((o, was, is) -> {
+            if (!is) {
+                rename();
+            }
+        });
+        text.setId("lettering-text");
+        text.setAccessibleText("Words");
+        text.textProperty().addListener((o, was, is) -> type(is));
+        text.focusedProperty().addListener((o, was, is) -> {
+            if (!is) {
+                studio.endDrag();
+            }
+        });
+        text.setOnAction(e -> studio.endDrag());
+        HBox.setHgrow(text, Priority.ALWAYS);
+        face.setId("typeface");
+        face.setAccessibleText("Typeface");
+        face.getItems().setAll(studio.faces().names());
+        face.setOnAction(e -> {
+            if (!showing && face.getValue() != null) {
+                letters("typeface " + face.getValue(), l -> l.withTypeface(face.getValue()));
+            }
+        });
+        height = NumberRow.length(studio, "Capitals", "height of a capital",
+                mm -> letters("letters %s mm high".formatted(Numbers.plain(mm)), l -> l.withHeight(mm)));
+        own = new Segments<>(java.util.List.of(false, true), o -> o ? "Each letter its own" : "One lay for all",
+                o -> letters(o ? "each letter its own lay" : "one lay for all letters", l -> l.withEachOwn(o)));
+        own.button(true).setId("each-own");
+        own.button(false).setId("one-for-all");
+        lettering = Ui.column(8, Ui.labelled("Words", text), Ui.labelled("Face", face), height, own);
+        width = NumberRow.length(studio, "Width", "sheet width",
+                mm -> sheet("sheet width", s -> s.withSize(mm, s.heightMm())));
+        depth = NumberRow.length(studio, "Height", "sheet height",
+                mm -> sheet("sheet height", s -> s.withSize(s.widthMm(), mm)));
+        density = NumberRow.density(studio, "Density", "sheet density",
+                d -> sheet("sheet density", s -> s.withDensity(d)));
+        sheet = Ui.column(8, width, depth, density);
+        getChildren().addAll(name, size, lettering, sheet);
+    }
+
+    private void rename() {
+        String old = studio.selection().article();
+        String wanted = name.getText().strip();
+        if (!showing && !wanted.isEmpty() && !wanted.equals(old)
+                && studio.edit("rename " + old, p -> p.editArticle(old, a -> a.withName(wanted)))) {
+            studio.select(s -> s.withArticleName(wanted));
+        }
+    }
+
+    /** Every key shows at once; what is typed without leaving the field is undone together. */
+    private void type(String words) {
+        if (!showing && !words.isBlank()) {
+            studio.beginDrag("type words");
+            letters("type \u201c%s\u201d".formatted(words.strip()), l -> l.withText(words));
+        }
+    }
+
+    private void letters(String what, UnaryOperator<Article.Lettering> change) {
+        studio.editArticle(what, a -> a instanceof Article.Lettering l ? change.apply(l) : a);
+    }
+
+    private void sheet(String what, UnaryOperator<Article.Sheet> change) {
+        studio.editArticle(what, a -> a instanceof Article.Sheet s ? change.apply(s) : a);
+    }
+
+    void show(Article article, Cut cut) {
+        showing = true;
+        if (!name.isFocused()) {
+            name.setText(article.name());
+        }
+        String kind = switch (article) {
+            case Article.Flat _ -> "Flat";
+            case Article.Lettering _ -> "Lettering";
+            case Article.Sheet _ -> "Background sheet";
+        };
+        size.setText("%s, %s x %s mm, %d %s".formatted(kind, Numbers.plain(cut.widthMm(), 1),
+                Numbers.plain(cut.heightMm(), 1), cut.pieces().size(), cut.pieces().size() == 1 ? "piece" : "pieces"));
+        Ui.show(lettering, article instanceof Article.Lettering);
+        Ui.show(sheet, article instanceof Article.Sheet);
+        if (article instanceof Article.Lettering l) {
+            if (!text.getText().equals(l.text()) && !(text.isFocused() && studio.dragging())) {
+                text.setText(l.text());
+            }
+            face.setValue(studio.faces().find(l.typeface()).name());
+            height.show(l.heightMm());
+            own.show(l.eachOwn());
+        }
+        if (article instanceof Article.Sheet s) {
+            width.show(s.widthMm());
+            depth.show(s.heightMm());
+            density.show(s.density().dpi());
+        }
+        showing = false;
+    }
+}

@@ -1,0 +1,279 @@
+package org.vatwright.desktop.dress;
+
+import java.util.HashSet;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+
+import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Cut;
+import org.vatwright.core.dress.Lay;
+import org.vatwright.core.dress.Piece;
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.desktop.cloth.ClothImage;
+import org.vatwright.desktop.cloth.ClothPane;
+import org.vatwright.desktop.cloth.ScaleBar;
+import org.vatwright.desktop.cloth.Viewport;
+import org.vatwright.desktop.control.Styles;
+import org.vatwright.desktop.frame.Frame;
+import org.vatwright.desktop.studio.Scenes;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Line;
+import javafx.scene.shape.SVGPath;
+import javafx.scene.transform.Affine;
+import javafx.scene.transform.Transform;
+
+/** The article large: pieces light up, are chosen, take designs dropped on them; their lays are dragged and nudged. */
+final class ArticlePane extends ClothPane {
+
+    private static final double MARGIN = 34;
+    private static final double NUDGE_MM = 0.5;
+
+    private final Studio studio;
+    private final ClothImage cloth = new ClothImage();
+    private final Pane under = new Pane();
+    private final Pane marks = new Pane();
+    private final SVGPath lit = new SVGPath();
+    private final ScaleBar bar = new ScaleBar();
+    private Article article;
+    private Cut cut;
+    private int pointed = -1;
+    private boolean grabbing;
+    private double grabX;
+    private double grabY;
+    private double movedX;
+    private double movedY;
+
+    ArticlePane(Studio studio) {
+        this.studio = studio;
+        setId("article");
+        under.setMouseTransparent(true);
+        marks.setMouseTransparent(true);
+        lit.getStyleClass().add("piece-lit");
+        lit.setMouseTransparent(true);
+        getChildren().addAll(under, cloth, lit, marks, bar);
+        setOnMouseMoved(this::point);
+        setOnMouseExited(e -> light(-1));
+        addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
+        addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
+        addEventHandler(MouseEvent.MOUSE_RELEASED, e -> {
+            grabbing = false;
+            studio.endDrag();
+        });
+        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        setOnDragOver(this::over);
+        setOnDragDropped(this::drop);
+    }
+
+    void show(Article shown) {
+        boolean other = article == null || !article.name().equals(shown.name());
+        Cut before = cut;
+        article = shown;
+        cut = studio.cut(shown);
+        boolean resized = before != null
+                && (before.widthMm() != cut.widthMm() || before.heightMm() != cut.heightMm());
+        if (other || resized) {
+            fit();
+        } else {
+            update();
+        }
+    }
+
+    @Override
+    protected Viewport fitting() {
+        return cut == null
+                ? viewport()
+                : Viewport.fitting(cut.widthMm(), cut.heightMm(), MARGIN, MARGIN, getWidth() - 2 * MARGIN,
+                        getHeight() - 2 * MARGIN - 16);
+    }
+
+    @Override
+    protected void update() {
+        if (cut == null || getWidth() < 2) {
+            return;
+        }
+        Viewport v = viewport();
+        Scenes.Dressed dressed = new Scenes.Dressed(studio.project(), cut, Optional.empty(), v.pxPerMm());
+        cloth.draw(dressed, dressed.subject(studio.tiles()), cut.widthMm() * v.pxPerMm(), cut.heightMm() * v.pxPerMm());
+        cloth.relocate(v.x(), v.y());
+        under.getChildren().clear();
+        cut.pieces().stream().filter(p -> p.lay().isEmpty())
+                .forEach(p -> under.getChildren().add(path(p, "piece-bare")));
+        marks.getChildren().clear();
+        for (int piece : studio.selection().pieces()) {
+            if (piece < cut.pieces().size()) {
+                marks.getChildren().addAll(path(cut.pieces().get(piece), "piece-chosen-under"),
+                        path(cut.pieces().get(piece), "piece-chosen"));
+            }
+        }
+        studio.selection().pieces().stream().filter(p -> p < cut.pieces().size()).findFirst()
+                .flatMap(p -> cut.pieces().get(p).lay()).ifPresent(lay -> startMark(lay, v));
+        light(pointed);
+        bar.show(v.pxPerMm());
+        bar.autosize();
+        bar.relocate(14, getHeight() - bar.prefHeight(-1) - 8);
+    }
+
+    private SVGPath path(Piece piece, String style) {
+        SVGPath path = new SVGPath();
+        place(path, piece);
+        path.getStyleClass().add(style);
+        return path;
+    }
+
+    private void place(SVGPath path, Piece piece) {
+        Viewport v = viewport();
+        var shape = piece.outline().path(java.awt.geom.AffineTransform.getScaleInstance(v.pxPerMm(), v.pxPerMm()));
+        path.setContent(org.vatwright.core.dress.Outline.of(shape).data());
+        Affine move = new Affine(Transform.translate(v.x(), v.y()));
+        path.getTransforms().setAll(move);
+    }
+
+    /** A cross where the design begins, its upright along the warp. */
+    private void startMark(Lay lay, Viewport v) {
+        double x = v.pxX(lay.startX());
+        double y = v.pxY(lay.startY());
+        double a = Math.toRadians(lay.grainDeg());
+        for (String style : new String[]{"start-mark-under", "start-mark"}) {
+            Line warp = new Line(x - 16 * Math.sin(a), y - 16 * Math.cos(a), x + 16 * Math.sin(a),
+                    y + 16 * Math.cos(a));
+            Line weft = new Line(x - 8 * Math.cos(a), y + 8 * Math.sin(a), x + 8 * Math.cos(a), y - 8 * Math.sin(a));
+            Circle ring = new Circle(x, y, 4);
+            warp.getStyleClass().add(style);
+            weft.getStyleClass().add(style);
+            ring.getStyleClass().add(style);
+            marks.getChildren().addAll(warp, weft, ring);
+        }
+    }
+
+    private int pieceAt(double x, double y) {
+        return cut == null ? -1 : cut.pieceAt(viewport().mmX(x), viewport().mmY(y));
+    }
+
+    private void point(MouseEvent e) {
+        int piece = pieceAt(e.getX(), e.getY());
+        light(piece);
+        Viewport v = viewport();
+        int argb = cloth.argb(e.getX() - v.x(), e.getY() - v.y());
+        String words = piece < 0
+                ? ""
+                : cut.pieces().get(piece).name()
+                        + cut.pieces().get(piece).lay().map(l -> ", " + l.design() + " in " + l.colourway())
+                                .orElse(", bare");
+        studio.tellFoot(f -> f.withPlace(words, argb >>> 24 == 255 ? argb : 0));
+    }
+
+    private void light(int piece) {
+        pointed = piece;
+        boolean any = cut != null && piece >= 0 && piece < cut.pieces().size();
+        lit.setVisible(any);
+        if (any) {
+            place(lit, cut.pieces().get(piece));
+            lit.pseudoClassStateChanged(Styles.CHOSEN, studio.selection().pieces().contains(piece));
+        }
+    }
+
+    private void press(MouseEvent e) {
+        requestFocus();
+        if (e.getButton() != MouseButton.PRIMARY) {
+            return;
+        }
+        int piece = pieceAt(e.getX(), e.getY());
+        Set<Integer> chosen = new HashSet<>(studio.selection().pieces());
+        if (piece < 0) {
+            chosen.clear();
+        } else if (e.isShiftDown() || e.isShortcutDown()) {
+            if (!chosen.remove(piece)) {
+                chosen.add(piece);
+            }
+        } else if (!chosen.contains(piece)) {
+            chosen = new TreeSet<>(Set.of(piece));
+        }
+        Set<Integer> now = chosen;
+        studio.select(s -> s.withPieces(now));
+        grabbing = piece >= 0 && now.contains(piece) && cut.pieces().get(piece).lay().isPresent();
+        grabX = e.getX();
+        grabY = e.getY();
+        movedX = 0;
+        movedY = 0;
+    }
+
+    /** Moves the start of the chosen lays with the hand. */
+    private void drag(MouseEvent e) {
+        if (!grabbing || !studio.dragging() && Math.hypot(e.getX() - grabX, e.getY() - grabY) < 3) {
+            return;
+        }
+        if (!studio.dragging()) {
+            studio.beginDrag("move the lay");
+        }
+        double toX = Math.rint((e.getX() - grabX) / viewport().pxPerMm() * 10) / 10;
+        double toY = Math.rint((e.getY() - grabY) / viewport().pxPerMm() * 10) / 10;
+        double dx = toX - movedX;
+        double dy = toY - movedY;
+        movedX = toX;
+        movedY = toY;
+        move(dx, dy, "move the lay");
+    }
+
+    private void move(double dx, double dy, String name) {
+        studio.editLays(name, l -> l.withStart(clean(l.startX() + dx), clean(l.startY() + dy)));
+    }
+
+    private static double clean(double mm) {
+        return Math.rint(mm * 1e6) / 1e6;
+    }
+
+    private void key(KeyEvent e) {
+        double step = e.isShiftDown() ? 10 * NUDGE_MM : NUDGE_MM;
+        double dx = switch (e.getCode()) {
+            case LEFT -> -step;
+            case RIGHT -> step;
+            default -> 0;
+        };
+        double dy = switch (e.getCode()) {
+            case UP -> -step;
+            case DOWN -> step;
+            default -> 0;
+        };
+        if ((dx != 0 || dy != 0) && !studio.selection().pieces().isEmpty()) {
+            move(dx, dy, "nudge the lay by " + Numbers.plain(step) + " mm");
+            e.consume();
+        }
+    }
+
+    private static Optional<String> design(DragEvent e) {
+        String text = e.getDragboard().hasString() ? e.getDragboard().getString() : "";
+        return text.startsWith(Frame.DRAGGED_DESIGN)
+                ? Optional.of(text.substring(Frame.DRAGGED_DESIGN.length()))
+                : Optional.empty();
+    }
+
+    private void over(DragEvent e) {
+        if (design(e).isPresent()) {
+            light(pieceAt(e.getX(), e.getY()));
+            if (pointed >= 0) {
+                e.acceptTransferModes(TransferMode.COPY);
+            }
+            e.consume();
+        }
+    }
+
+    private void drop(DragEvent e) {
+        int piece = pieceAt(e.getX(), e.getY());
+        design(e).flatMap(studio.project()::design).filter(d -> piece >= 0).ifPresent(d -> {
+            studio.select(s -> s.withPieces(Set.of(piece)));
+            String colourway = d.palette().orFirst(studio.selection().colourway()).name();
+            studio.editLays("lay " + d.name(), l -> l.withDesign(d.name(), colourway));
+            e.setDropCompleted(true);
+            e.consume();
+        });
+    }
+}

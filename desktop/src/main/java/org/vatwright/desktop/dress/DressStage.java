@@ -1,0 +1,192 @@
+package org.vatwright.desktop.dress;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+
+import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Cut;
+import org.vatwright.core.dress.Lay;
+import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.desktop.cloth.TrueSize;
+import org.vatwright.desktop.control.Styles;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.frame.Desk;
+import org.vatwright.desktop.frame.StageView;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** Dress: the article large, its pieces, the lay of what is chosen. */
+public final class DressStage implements StageView {
+
+    private final Studio studio;
+    private final Desk desk;
+    private final ArticlePane pane;
+    private final VBox middle = new VBox();
+    private final VBox column = new VBox(12);
+    private final FlowPane tabs = new FlowPane(8, 6);
+    private final ArticleCard card;
+    private final FlowPane pieces = new FlowPane(5, 5);
+    private final VBox pieceCard;
+    private final LayCard lay;
+    private final Label empty = Ui.prose(
+            "Nothing to dress yet. Add words or a sheet, or read a flat from an SVG drawing: every closed shape becomes a piece.",
+            "on-cloth");
+    private List<String> shownPieces = List.of();
+
+    public DressStage(Studio studio, Desk desk) {
+        this.studio = studio;
+        this.desk = desk;
+        pane = new ArticlePane(studio);
+        card = new ArticleCard(studio);
+        lay = new LayCard(studio);
+        tabs.getStyleClass().add("pane-head");
+        VBox.setVgrow(pane, Priority.ALWAYS);
+        middle.getStyleClass().add("surround");
+        middle.getChildren().addAll(tabs, empty, pane);
+        pieceCard = Ui.column(6,
+                Ui.row(Ui.label("Pieces", "card-title"), Ui.spring(), Ui.link("choose all", this::all)),
+                pieces, Ui.prose("Choose more with Shift; the lay below then speaks of all of them.", "quiet"));
+        column.getChildren().addAll(card, pieceCard, lay);
+    }
+
+    private void all() {
+        studio.article().ifPresent(a -> studio.select(s -> s.withPieces(
+                IntStream.range(0, studio.cut(a).pieces().size()).boxed().collect(Collectors.toSet()))));
+    }
+
+    private MenuButton addMenu() {
+        MenuButton add = new MenuButton("Add");
+        add.setId("add-article");
+        add.getStyleClass().add("pill");
+        MenuItem flat = new MenuItem("Read a flat from SVG\u2026");
+        flat.setId("read-flat");
+        flat.setOnAction(e -> desk.readFlat());
+        MenuItem words = new MenuItem("Words");
+        words.setOnAction(e -> desk.add(new Article.Lettering(desk.freeArticle("Words"), "Words",
+                studio.faces().names().getFirst(), 100, false, freshLay().stream().toList(), Optional.empty())));
+        MenuItem sheet = new MenuItem("Background sheet");
+        sheet.setOnAction(e -> desk.add(new Article.Sheet(desk.freeArticle("Sheet"), 304.8, 304.8, new Density(300),
+                freshLay())));
+        MenuItem remove = new MenuItem("Remove this article");
+        remove.setOnAction(e -> studio.article().ifPresent(a -> studio.edit("remove " + a.name(),
+                p -> p.withArticles(p.articles().stream().filter(x -> !x.name().equals(a.name())).toList()))));
+        add.getItems().addAll(flat, words, sheet, remove);
+        return add;
+    }
+
+    private Optional<Lay> freshLay() {
+        return studio.design().map(d -> new Lay(d.name(), studio.colourway(d).name()));
+    }
+
+    @Override
+    public Node middle() {
+        return middle;
+    }
+
+    @Override
+    public Node column() {
+        return column;
+    }
+
+    @Override
+    public void refresh() {
+        tabs();
+        Article article = studio.article().orElse(null);
+        Ui.show(empty, article == null);
+        Ui.show(pane, article != null);
+        column.setVisible(article != null);
+        if (article == null) {
+            return;
+        }
+        Cut cut = studio.cut(article);
+        pane.show(article);
+        card.show(article, cut);
+        pieces(cut);
+        lay.show(cut);
+        studio.tellFoot(f -> f.withNotes(
+                List.of("%s %s x %s mm".formatted(article.name(), Numbers.plain(cut.widthMm(), 1),
+                        Numbers.plain(cut.heightMm(), 1)),
+                        "%d of %d pieces dressed".formatted(
+                                cut.pieces().stream().filter(p -> p.lay().isPresent()).count(),
+                                cut.pieces().size())),
+                TrueSize.words(pane.viewport().pxPerMm())));
+    }
+
+    private void tabs() {
+        List<String> names = studio.project().articles().stream().map(Article::name).toList();
+        List<String> shown = tabs.getChildren().stream().filter(n -> n.getUserData() != null)
+                .map(n -> (String) n.getUserData()).toList();
+        if (!names.equals(shown) || tabs.getChildren().isEmpty()) {
+            List<Node> nodes = new ArrayList<>();
+            for (String name : names) {
+                Button tab = new Button(name);
+                tab.getStyleClass().add("pill");
+                tab.setId("article-" + name.replaceAll("[^A-Za-z0-9]+", "-"));
+                tab.setUserData(name);
+                tab.setOnAction(
+                        e -> studio.project().article(name).ifPresent(a -> studio.select(s -> s.withArticle(a))));
+                nodes.add(tab);
+            }
+            nodes.add(addMenu());
+            tabs.getChildren().setAll(nodes);
+        }
+        for (Node tab : tabs.getChildren()) {
+            tab.pseudoClassStateChanged(Styles.CHOSEN, studio.selection().article().equals(tab.getUserData()));
+        }
+    }
+
+    private void pieces(Cut cut) {
+        Ui.show(pieceCard, cut.pieces().size() > 1);
+        List<String> names = cut.pieces().stream().map(p -> p.name()).toList();
+        if (!names.equals(shownPieces)) {
+            shownPieces = names;
+            pieces.getChildren().clear();
+            for (int i = 0; i < names.size(); i++) {
+                int piece = i;
+                Button button = new Button(names.get(i).replaceFirst(", letter \\d+$", ""));
+                button.getStyleClass().addAll("pill", "small-pill");
+                button.setId("piece-" + i);
+                button.setAccessibleText(names.get(i));
+                button.setOnMouseClicked(e -> choose(piece, e.isShiftDown() || e.isShortcutDown()));
+                button.setOnAction(e -> choose(piece, false));
+                pieces.getChildren().add(button);
+            }
+        }
+        for (int i = 0; i < names.size(); i++) {
+            pieces.getChildren().get(i).pseudoClassStateChanged(Styles.CHOSEN, studio.selection().pieces().contains(i));
+        }
+    }
+
+    private void choose(int piece, boolean more) {
+        studio.select(s -> {
+            Set<Integer> chosen = new java.util.TreeSet<>(more ? s.pieces() : Set.of());
+            chosen.add(piece);
+            return s.withPieces(chosen);
+        });
+    }
+
+    @Override
+    public void fit() {
+        pane.fit();
+        refresh();
+    }
+
+    @Override
+    public void trueSize() {
+        pane.trueSize();
+        refresh();
+    }
+}

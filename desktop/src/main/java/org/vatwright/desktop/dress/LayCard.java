@@ -1,0 +1,170 @@
+package org.vatwright.desktop.dress;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Cut;
+import org.vatwright.core.dress.Lay;
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.raster.BlendMode;
+import org.vatwright.desktop.cloth.ClothImage;
+import org.vatwright.desktop.control.GrainDial;
+import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Scenes;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** The lay of the chosen pieces: design, colourway, scale, grain, start, opacity, blend. */
+final class LayCard extends VBox {
+
+    private static final int STRIP_WIDTH = 262;
+    private static final int STRIP_HEIGHT = 28;
+    private static final List<Double> SNAPS = List.of(0.0, 45.0, 90.0, -45.0);
+
+    private final Studio studio;
+    private final Label title = Ui.label("", "card-title");
+    private final ClothImage strip = new ClothImage();
+    private final ComboBox<String> design = new ComboBox<>();
+    private final ComboBox<String> colourway = new ComboBox<>();
+    private final NumberRow scale;
+    private final GrainDial dial;
+    private final NumberRow grain;
+    private final NumberRow startX;
+    private final NumberRow startY;
+    private final NumberRow opacity;
+    private final ComboBox<String> mode = new ComboBox<>();
+    private final VBox worn = new VBox(8);
+    private final VBox bare = new VBox(8);
+    private boolean showing;
+
+    LayCard(Studio studio) {
+        super(8);
+        this.studio = studio;
+        getStyleClass().add("card");
+        setId("lay");
+        design.setId("lay-design");
+        design.setAccessibleText("Design of the lay");
+        design.setOnAction(e -> choose(design, this::lay));
+        colourway.setId("lay-colourway");
+        colourway.setAccessibleText("Colourway of the lay");
+        colourway.setOnAction(e -> choose(colourway,
+                c -> studio.editLays("wear " + c, l -> l.withDesign(l.design(), c))));
+        scale = NumberRow.number(studio, "Scale", "scale of the lay", "%", 2, 5,
+                n -> studio.editLays("scale %s %%".formatted(Numbers.plain(n, 2)), l -> l.withScale(n / 100)));
+        dial = new GrainDial(studio, "grain", this::turn);
+        grain = NumberRow.number(studio, "Grain", "grain of the lay", "\u00b0", 2, 1, this::turn);
+        startX = NumberRow.length(studio, "Start right", "start to the right",
+                mm -> studio.editLays("start of the lay", l -> l.withStart(mm, l.startY())));
+        startY = NumberRow.length(studio, "Start down", "start down",
+                mm -> studio.editLays("start of the lay", l -> l.withStart(l.startX(), mm)));
+        Button home = Ui.link("back to 0, 0", () -> studio.editLays("start back to 0, 0", l -> l.withStart(0, 0)));
+        home.setId("start-home");
+        opacity = NumberRow.number(studio, "Opacity", "opacity of the lay", "%", 1, 5,
+                n -> studio.editLays("lay opacity %s %%".formatted(Numbers.plain(n)), l -> l.withOpacity(n / 100)));
+        mode.setAccessibleText("Blend mode of the lay");
+        mode.getItems().setAll(List.of(BlendMode.values()).stream().map(BlendMode::words).toList());
+        mode.setOnAction(e -> {
+            int index = mode.getSelectionModel().getSelectedIndex();
+            if (!showing && index >= 0) {
+                studio.editLays("blend the lay", l -> l.withMode(BlendMode.values()[index]));
+            }
+        });
+        StackPane frame = new StackPane(strip);
+        frame.getStyleClass().add("layer-strip");
+        VBox turned = Ui.column(4, grain,
+                Ui.row(Ui.link("straight", () -> turn(0)), Ui.link("bias", () -> turn(45)),
+                        Ui.link("cross", () -> turn(90))));
+        worn.getChildren().addAll(frame, Ui.labelled("Design", design), Ui.labelled("Colourway", colourway), scale,
+                Ui.row(dial, turned), startX, startY, Ui.row(Ui.spring(), home), opacity, Ui.labelled("Blend", mode),
+                Ui.row(Ui.spring(), Ui.link("take the cloth off", this::strip)));
+        Button dress = Ui.button("Lay the design here", () -> studio.editLays("lay the design", l -> l));
+        dress.setId("lay-here");
+        bare.getChildren().addAll(Ui.prose("Bare. Drag a design from the shelf onto it, or", "quiet"), dress);
+        getChildren().addAll(title, worn, bare);
+    }
+
+    private void choose(ComboBox<String> box, java.util.function.Consumer<String> take) {
+        if (!showing && box.getValue() != null) {
+            take.accept(box.getValue());
+        }
+    }
+
+    private void lay(String name) {
+        studio.project().design(name).ifPresent(d -> studio.editLays("lay " + name,
+                l -> l.withDesign(name, d.palette().orFirst(l.colourway()).name())));
+    }
+
+    private void turn(double degrees) {
+        double upright = degrees - 360 * Math.ceil((degrees - 180) / 360);
+        studio.editLays("grain %s\u00b0".formatted(Numbers.plain(upright, 2)), l -> l.withGrain(upright));
+    }
+
+    private void strip() {
+        studio.article().ifPresent(article -> {
+            int count = studio.cut(article).pieces().size();
+            studio.editArticle("take the cloth off", a -> {
+                Article changed = a;
+                for (int piece : studio.selection().pieces()) {
+                    changed = changed.withLay(piece, count, Optional.empty());
+                }
+                return changed;
+            });
+        });
+    }
+
+    void show(Cut cut) {
+        Set<Integer> pieces = new TreeSet<>(studio.selection().pieces());
+        pieces.removeIf(p -> p >= cut.pieces().size());
+        Ui.show(this, !pieces.isEmpty());
+        if (pieces.isEmpty()) {
+            return;
+        }
+        showing = true;
+        title.setText(pieces.size() == 1
+                ? "Lay: " + cut.pieces().get(pieces.iterator().next()).name()
+                : "Lay of %d pieces".formatted(pieces.size()));
+        Optional<Lay> lay = pieces.stream().map(p -> cut.pieces().get(p).lay()).flatMap(Optional::stream).findFirst();
+        Ui.show(worn, lay.isPresent());
+        Ui.show(bare, lay.isEmpty());
+        lay.ifPresent(this::values);
+        showing = false;
+    }
+
+    private void values(Lay lay) {
+        List<String> designs = studio.project().designs().stream().map(Design::name).toList();
+        if (!design.getItems().equals(designs)) {
+            design.getItems().setAll(designs);
+        }
+        design.setValue(lay.design());
+        studio.project().design(lay.design()).ifPresent(d -> {
+            List<String> names = d.palette().colourways().stream().map(Colourway::name).toList();
+            if (!colourway.getItems().equals(names)) {
+                colourway.getItems().setAll(names);
+            }
+            Colourway shown = d.palette().orFirst(lay.colourway());
+            colourway.setValue(shown.name());
+            scale.trail("repeat is %s mm".formatted(Numbers.plain(d.repeat().widthMm() * lay.scale(), 1)));
+            Scenes.Field field = new Scenes.Field(d, shown, 0, 0, STRIP_WIDTH, STRIP_HEIGHT,
+                    STRIP_WIDTH / (2 * d.repeat().tile().widthMm()));
+            strip.draw(field, field.subject(studio.tiles()), STRIP_WIDTH, STRIP_HEIGHT);
+        });
+        scale.show(100 * lay.scale());
+        grain.show(lay.grainDeg());
+        dial.show(lay.grainDeg(), SNAPS);
+        startX.show(lay.startX());
+        startY.show(lay.startY());
+        opacity.show(100 * lay.opacity());
+        mode.getSelectionModel().select(lay.mode().ordinal());
+    }
+}

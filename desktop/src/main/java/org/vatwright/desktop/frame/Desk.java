@@ -1,0 +1,215 @@
+package org.vatwright.desktop.frame;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Supplier;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.colour.Palette;
+import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.dress.Article;
+import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Guides;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.project.Project;
+import org.vatwright.core.repeat.Arrangement;
+import org.vatwright.core.repeat.Repeat;
+import org.vatwright.desktop.studio.Message;
+import org.vatwright.desktop.studio.Stage;
+import org.vatwright.desktop.studio.Studio;
+import org.vatwright.files.demo.DemoCommission;
+import org.vatwright.files.project.ProjectFile;
+import org.vatwright.files.svg.FlatReader;
+
+/** Opens, saves and reads files for the studio. Whatever goes wrong is said, and nothing is lost. */
+public final class Desk {
+
+    private static final Outside.FileKind PROJECT = new Outside.FileKind("Vatwright project or design", "*.vatwright",
+            "*.json");
+    private static final Outside.FileKind DRAWING = new Outside.FileKind("SVG drawing", "*.svg");
+
+    private final Studio studio;
+    private final Outside outside;
+    private final Settings settings;
+    private Path file;
+
+    public Desk(Studio studio, Outside outside, Settings settings) {
+        this.studio = studio;
+        this.outside = outside;
+        this.settings = settings;
+    }
+
+    public Outside outside() {
+        return outside;
+    }
+
+    public Optional<Path> file() {
+        return Optional.ofNullable(file);
+    }
+
+    /** @return the refused attempt's sentence is said, and nothing comes back */
+    public <T> Optional<T> attempt(Supplier<T> work) {
+        try {
+            return Optional.ofNullable(work.get());
+        } catch (Refusal e) {
+            String text = e.getMessage();
+            studio.say(Message.wrong(Character.toUpperCase(text.charAt(0)) + text.substring(1) + "."));
+            return Optional.empty();
+        }
+    }
+
+    public void openDemo() {
+        attempt(DemoCommission::load).ifPresent(project -> {
+            file = null;
+            studio.open(project);
+        });
+    }
+
+    public void newProject() {
+        if (mayLeave()) {
+            file = null;
+            studio.open(Project.empty("New commission"));
+            addDesign();
+            studio.history().markSaved();
+        }
+    }
+
+    public void open() {
+        if (mayLeave()) {
+            outside.askOpen("Open a project", PROJECT).ifPresent(this::open);
+        }
+    }
+
+    public boolean open(Path path) {
+        Optional<Project> read = attempt(() -> ProjectFile.read(path));
+        read.ifPresent(project -> {
+            file = path.toString().endsWith(ProjectFile.SUFFIX) ? path.toAbsolutePath() : null;
+            studio.open(project);
+            settings.lastProject(path);
+        });
+        return read.isPresent();
+    }
+
+    /** @return whether it is saved */
+    public boolean save() {
+        return file == null ? saveAs() : saveTo(file);
+    }
+
+    public boolean saveAs() {
+        String proposal = studio.project().name().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-")
+                + ProjectFile.SUFFIX;
+        return outside.askSave("Save the project", proposal, PROJECT)
+                .map(p -> p.toString().endsWith(ProjectFile.SUFFIX) ? p : Path.of(p + ProjectFile.SUFFIX))
+                .map(this::saveTo).orElse(false);
+    }
+
+    private boolean saveTo(Path path) {
+        return attempt(() -> {
+            ProjectFile.write(studio.history().present(), path);
+            file = path.toAbsolutePath();
+            settings.lastProject(file);
+            studio.markSaved();
+            studio.say(Message.done("Saved as " + file.getFileName() + ".").offering("open folder",
+                    () -> outside.showFolder(file.getParent())));
+            return true;
+        }).orElse(false);
+    }
+
+    /** @return whether the present project may be closed */
+    public boolean mayLeave() {
+        if (!studio.history().unsaved()) {
+            return true;
+        }
+        return switch (outside.askUnsaved(studio.project().name())) {
+            case SAVE -> save();
+            case DISCARD -> true;
+            case STAY -> false;
+        };
+    }
+
+    /** Adds a plain design to start from and brings it in view. */
+    public void addDesign() {
+        List<String> names = studio.project().designs().stream().map(Design::name).toList();
+        String name = names.contains("New design") ? Palette.freeName("New design", names) : "New design";
+        Palette palette = new Palette(List.of("Ground", "First", "Second"), List.of(new Colourway("First colours",
+                List.of(new Rgb(241, 233, 216), new Rgb(32, 54, 95), new Rgb(171, 59, 44)))));
+        Design design = new Design(name, new Repeat(100, 100, Arrangement.STRAIGHT), Ink.slot("Ground"), List.of(),
+                palette, Guides.NONE);
+        if (studio.edit("add design", p -> p.addDesign(design))) {
+            studio.select(s -> s.withDesign(design));
+        }
+    }
+
+    public void duplicateDesign() {
+        studio.design().ifPresent(design -> {
+            String name = Palette.freeName(design.name(),
+                    studio.project().designs().stream().map(Design::name).toList());
+            Design copy = design.withName(name);
+            if (studio.edit("duplicate " + design.name(), p -> p.addDesign(copy))) {
+                studio.select(s -> s.withDesign(copy));
+            }
+        });
+    }
+
+    public void removeDesign() {
+        studio.design().ifPresent(d -> studio.edit("remove " + d.name(), p -> p.removeDesign(d.name())));
+    }
+
+    public void readFlat() {
+        outside.askOpen("Read a flat", DRAWING).ifPresent(this::readFlat);
+    }
+
+    /** Reads a drawing as an article; each closed shape is a piece. */
+    public void readFlat(Path path) {
+        attempt(() -> FlatReader.read(path)).ifPresent(reading -> {
+            Article.Flat flat = reading.article().withName(freeArticle(reading.article().name()));
+            if (studio.edit("read " + flat.name(), p -> p.addArticle(flat))) {
+                studio.select(s -> s.withStage(Stage.DRESS).withArticle(flat));
+                String left = reading.notes().isEmpty() ? "" : " " + String.join("; ", reading.notes()) + ".";
+                studio.say(Message.done("%s has %d pieces.%s".formatted(flat.name(), flat.pieces().size(), left)));
+            }
+        });
+    }
+
+    public String freeArticle(String wanted) {
+        List<String> names = studio.project().articles().stream().map(Article::name).toList();
+        return names.contains(wanted) ? Palette.freeName(wanted, names) : wanted;
+    }
+
+    public void add(Article article) {
+        if (studio.edit("add " + article.name(), p -> p.addArticle(article))) {
+            studio.select(s -> s.withArticle(article));
+        }
+    }
+
+    /** Takes a file that was dropped on the window. */
+    public void dropped(Path path) {
+        String name = String.valueOf(path.getFileName()).toLowerCase(Locale.ROOT);
+        if (name.endsWith(".svg")) {
+            readFlat(path);
+        } else if (name.endsWith(".json")) {
+            attempt(() -> ProjectFile.read(path)).ifPresent(project -> {
+                List<Design> fresh = new ArrayList<>(project.designs());
+                studio.edit("add designs from " + path.getFileName(), p -> {
+                    Project more = p;
+                    for (Design d : fresh) {
+                        more = more.addDesign(d);
+                    }
+                    return more;
+                });
+            });
+        } else if (name.endsWith(ProjectFile.SUFFIX)) {
+            if (mayLeave()) {
+                open(path);
+            }
+        } else {
+            studio.say(Message.wrong(
+                    "%s cannot be taken in; projects, designs in JSON and SVG drawings can."
+                            .formatted(path.getFileName())));
+        }
+    }
+}

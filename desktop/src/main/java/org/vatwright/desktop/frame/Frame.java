@@ -1,0 +1,161 @@
+package org.vatwright.desktop.frame;
+
+import java.io.File;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Supplier;
+
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Stage;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.geometry.Pos;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.StackPane;
+
+/** The window: head, shelf, the present stage, its column, the foot. */
+public final class Frame extends BorderPane {
+
+    /** In front of a design's name while it is dragged from the shelf. */
+    public static final String DRAGGED_DESIGN = "vatwright-design:";
+    private static final List<String> SURROUNDS = List.of("grey", "white", "black");
+    private static final double COLUMN = 320;
+
+    private final Studio studio;
+    private final Settings settings;
+    private final Map<Stage, Supplier<StageView>> makers;
+    private final Map<Stage, StageView> stages = new EnumMap<>(Stage.class);
+    private final Head head;
+    private final ShelfStrip shelf;
+    private final FootLine foot = new FootLine();
+    private final StackPane middle = new StackPane();
+    private final ScrollPane column = new ScrollPane();
+    private final MessageBar messages = new MessageBar();
+    private Stage shown;
+    private boolean onlyCloth;
+
+    public Frame(Studio studio, Desk desk, Settings settings, Map<Stage, Supplier<StageView>> makers) {
+        this.studio = studio;
+        this.settings = settings;
+        this.makers = makers;
+        head = new Head(studio, desk, this::nextSurround);
+        shelf = new ShelfStrip(studio, desk);
+        column.getStyleClass().add("column");
+        column.setFitToWidth(true);
+        column.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        column.setMinWidth(COLUMN);
+        column.setMaxWidth(COLUMN);
+        StackPane.setAlignment(messages, Pos.BOTTOM_CENTER);
+        setTop(head);
+        setLeft(shelf);
+        setCenter(middle);
+        setRight(column);
+        setBottom(foot);
+        surround(settings.surround());
+        addEventFilter(KeyEvent.KEY_PRESSED, this::keyDown);
+        addEventFilter(KeyEvent.KEY_RELEASED, e -> {
+            if (e.getCode() == KeyCode.F8) {
+                studio.showBefore(false);
+            }
+        });
+        setOnDragOver(e -> {
+            if (e.getDragboard().hasFiles()) {
+                e.acceptTransferModes(TransferMode.COPY);
+            }
+        });
+        setOnDragDropped(e -> {
+            e.getDragboard().getFiles().stream().map(File::toPath).forEach(desk::dropped);
+            e.setDropCompleted(true);
+        });
+        studio.watch(this::refresh);
+        studio.watchFoot(foot::show);
+        studio.hear(messages::show);
+        refresh();
+    }
+
+    /** @return the view of a stage, made when it is first asked for */
+    public StageView stage(Stage stage) {
+        return stages.computeIfAbsent(stage, s -> makers.get(s).get());
+    }
+
+    private void refresh() {
+        Stage present = studio.selection().stage();
+        if (present != shown) {
+            shown = present;
+            StageView view = stage(present);
+            middle.getChildren().setAll(view.middle(), messages);
+            StackPane content = new StackPane(view.column());
+            content.getStyleClass().add("column-content");
+            content.setAlignment(Pos.TOP_LEFT);
+            column.setContent(content);
+            column.setVvalue(0);
+        }
+        head.refresh();
+        shelf.refresh();
+        stage(present).refresh();
+    }
+
+    private void keyDown(KeyEvent e) {
+        boolean typing = e.getTarget() instanceof TextInputControl;
+        if (new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN).match(e)) {
+            leaveField(typing);
+            studio.undo();
+        } else if (new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN)
+                .match(e)) {
+            leaveField(typing);
+            studio.redo();
+        } else if (e.getCode() == KeyCode.F6) {
+            stage(shown).fit();
+        } else if (e.getCode() == KeyCode.F7) {
+            stage(shown).trueSize();
+        } else if (e.getCode() == KeyCode.F8) {
+            studio.showBefore(true);
+        } else if (e.getCode() == KeyCode.F9) {
+            onlyCloth(!onlyCloth);
+        } else if (e.isAltDown() && e.getCode().isDigitKey()) {
+            int stage = e.getCode().getCode() - KeyCode.DIGIT1.getCode();
+            if (stage < 0 || stage >= Stage.values().length) {
+                return;
+            }
+            studio.select(s -> s.withStage(Stage.values()[stage]));
+        } else {
+            return;
+        }
+        e.consume();
+    }
+
+    /** What was typed and not taken yet is taken first, so that undo means the document. */
+    private void leaveField(boolean typing) {
+        if (typing) {
+            requestFocus();
+        }
+    }
+
+    private void onlyCloth(boolean only) {
+        onlyCloth = only;
+        Ui.show(head, !only);
+        Ui.show(shelf, !only);
+        Ui.show(foot, !only);
+        Ui.show(column, !only);
+    }
+
+    private void nextSurround() {
+        String now = settings.surround();
+        String next = SURROUNDS.get((SURROUNDS.indexOf(now) + 1) % SURROUNDS.size());
+        settings.surround(next);
+        surround(next);
+    }
+
+    private void surround(String tone) {
+        SURROUNDS.forEach(s -> getStyleClass().remove("surround-" + s));
+        getStyleClass().add("surround-" + tone);
+    }
+}

@@ -1,0 +1,134 @@
+package org.vatwright.desktop.frame;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+import org.vatwright.core.pattern.Design;
+import org.vatwright.desktop.cloth.ClothImage;
+import org.vatwright.desktop.control.Styles;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Scenes;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** The shelf: small cloths of the project's designs. Closed it is a strip; open it can be searched. */
+final class ShelfStrip extends VBox {
+
+    private static final int THUMB = 48;
+    private static final double CLOSED = 68;
+    private static final double OPEN = 216;
+
+    private record Item(String design, Button button, ClothImage image) {}
+
+    private final Studio studio;
+    private final Desk desk;
+    private final VBox list = new VBox(8);
+    private final List<Item> items = new ArrayList<>();
+    private final TextField search = new TextField();
+    private boolean open;
+
+    ShelfStrip(Studio studio, Desk desk) {
+        super(8);
+        this.studio = studio;
+        this.desk = desk;
+        getStyleClass().add("shelf");
+        Button toggle = Ui.link("Shelf", this::toggle);
+        toggle.setId("shelf-toggle");
+        toggle.setTooltip(new Tooltip("Open or close the shelf"));
+        search.setPromptText("search the shelf");
+        search.setAccessibleText("Search the shelf");
+        search.textProperty().addListener((o, a, b) -> refresh());
+        Button fresh = Ui.button("new", desk::addDesign);
+        fresh.setId("new-design");
+        fresh.getStyleClass().add("new-design");
+        fresh.setTooltip(new Tooltip("Add a design"));
+        ScrollPane scroll = new ScrollPane(new VBox(8, list, fresh));
+        scroll.getStyleClass().add("bare-scroll");
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setFitToWidth(true);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().addAll(toggle, search, scroll);
+        size();
+    }
+
+    private void toggle() {
+        open = !open;
+        size();
+        items.clear();
+        refresh();
+    }
+
+    private void size() {
+        setMinWidth(open ? OPEN : CLOSED);
+        setMaxWidth(open ? OPEN : CLOSED);
+        Ui.show(search, open);
+    }
+
+    void refresh() {
+        String wanted = open ? search.getText().strip().toLowerCase(Locale.ROOT) : "";
+        List<Design> designs = studio.project().designs().stream()
+                .filter(d -> d.name().toLowerCase(Locale.ROOT).contains(wanted)).toList();
+        if (!designs.stream().map(Design::name).toList().equals(items.stream().map(Item::design).toList())) {
+            items.clear();
+            list.getChildren().clear();
+            designs.forEach(d -> item(d.name()));
+        }
+        for (int i = 0; i < designs.size(); i++) {
+            Design d = designs.get(i);
+            double pxPerMm = THUMB / (1.6 * Math.max(d.repeat().widthMm(), d.repeat().heightMm()));
+            Scenes.Field field = new Scenes.Field(d, d.palette().orFirst(studio.selection().colourway()), 0, 0, THUMB,
+                    THUMB, pxPerMm);
+            items.get(i).image().draw(field, field.subject(studio.tiles()), THUMB, THUMB);
+            items.get(i).button().pseudoClassStateChanged(Styles.CHOSEN, d.name().equals(studio.selection().design()));
+        }
+    }
+
+    private void item(String design) {
+        ClothImage image = new ClothImage();
+        HBox content = Ui.row(image);
+        if (open) {
+            content.getChildren().add(Ui.label(design));
+        }
+        Button button = new Button(null, content);
+        button.getStyleClass().add("shelf-item");
+        button.setId("shelf-" + design.replace(' ', '-'));
+        button.setAccessibleText(design);
+        button.setTooltip(new Tooltip(design));
+        button.setOnAction(e -> choose(design));
+        button.setOnDragDetected(e -> {
+            ClipboardContent content1 = new ClipboardContent();
+            content1.putString(Frame.DRAGGED_DESIGN + design);
+            button.startDragAndDrop(TransferMode.COPY).setContent(content1);
+            e.consume();
+        });
+        MenuItem duplicate = new MenuItem("Duplicate");
+        duplicate.setOnAction(e -> {
+            choose(design);
+            desk.duplicateDesign();
+        });
+        MenuItem remove = new MenuItem("Remove");
+        remove.setOnAction(e -> {
+            choose(design);
+            desk.removeDesign();
+        });
+        button.setContextMenu(new ContextMenu(duplicate, remove));
+        items.add(new Item(design, button, image));
+        list.getChildren().add(button);
+    }
+
+    private void choose(String design) {
+        studio.project().design(design).ifPresent(d -> studio.select(s -> s.withDesign(d)));
+    }
+}

@@ -1,0 +1,146 @@
+package org.vatwright.desktop.inspect;
+
+import java.util.List;
+import java.util.Locale;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.inspect.Inspection;
+import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Finding;
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.raster.Work;
+import org.vatwright.desktop.cloth.TrueSize;
+import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Segments;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.frame.StageView;
+import org.vatwright.desktop.studio.Aside;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** Inspect: the field large, the findings beside it, worst first. */
+public final class InspectStage implements StageView {
+
+    private final Studio studio;
+    private final InspectPane pane;
+    private final VBox middle = new VBox();
+    private final VBox column = new VBox(10);
+    private final Label title = Ui.label("", "column-title");
+    private final Label count = Ui.label("", "quiet");
+    private final VBox findings = new VBox(8);
+    private final NumberRow density;
+    private final NumberRow cells;
+    private final Segments<InspectPane.Sight> sights;
+    private final Aside<List<Finding>> check = new Aside<>(Platform::runLater, this::list);
+    private InspectPane.Sight sight = InspectPane.Sight.PLAIN;
+    private double across = 4;
+
+    private record Question(Design design, Colourway colourway, Density density) {}
+
+    public InspectStage(Studio studio) {
+        this.studio = studio;
+        pane = new InspectPane(studio);
+        sights = new Segments<>(List.of(InspectPane.Sight.values()), InspectPane.Sight::words, s -> {
+            sight = s;
+            refresh();
+        });
+        sights.getStyleClass().add("pills");
+        for (InspectPane.Sight s : InspectPane.Sight.values()) {
+            sights.button(s).setId("sight-" + s.name().toLowerCase(Locale.ROOT));
+        }
+        cells = NumberRow.number(studio, "", "cells across", "cells across", 1, 1, n -> {
+            across = Math.max(0.2, Math.min(200, n));
+            refresh();
+        });
+        density = NumberRow.density(studio, "Judged at", "density of the output",
+                d -> studio.edit("density %s dpi".formatted(Numbers.plain(d.dpi())), p -> p.withDensity(d)));
+        var head = Ui.row(sights, Ui.spring(), cells);
+        head.getStyleClass().add("pane-head");
+        VBox.setVgrow(pane, Priority.ALWAYS);
+        middle.getStyleClass().add("surround");
+        middle.getChildren().addAll(head, pane);
+        column.getChildren().addAll(title, count, density, findings);
+    }
+
+    @Override
+    public Node middle() {
+        return middle;
+    }
+
+    @Override
+    public Node column() {
+        return column;
+    }
+
+    @Override
+    public void refresh() {
+        Design design = studio.design().orElse(null);
+        middle.setVisible(design != null);
+        column.setVisible(design != null);
+        if (design == null) {
+            return;
+        }
+        Colourway colourway = studio.colourway(design);
+        sights.show(sight);
+        cells.show(across);
+        density.show(studio.project().density().dpi());
+        title.setText(design.name() + " in " + colourway.name());
+        pane.show(design, colourway, sight, across);
+        Question question = new Question(design, colourway, studio.project().density());
+        check.ask(question, () -> Inspection.of(question.design(), question.colourway(), question.density(),
+                studio.tiles(), Work.plain()));
+        studio.tellFoot(f -> f.withNotes(
+                List.of("Cell %s x %s mm".formatted(Numbers.plain(design.repeat().widthMm(), 2),
+                        Numbers.plain(design.repeat().heightMm(), 2)),
+                        "%s cells across".formatted(Numbers.plain(across, 1)),
+                        design.repeat().arrangement().toString()),
+                TrueSize.words(pane.viewport().pxPerMm())));
+    }
+
+    private void list(List<Finding> all) {
+        long wrong = all.stream().filter(f -> f.severity() == Finding.Severity.WRONG).count();
+        long look = all.stream().filter(f -> f.severity() == Finding.Severity.LOOK).count();
+        count.setText("%d to mend, %d to look at, %d in order".formatted(wrong, look, all.size() - wrong - look));
+        findings.getChildren().setAll(all.stream().map(this::finding).toList());
+    }
+
+    private Node finding(Finding f) {
+        Region sign = new Region();
+        sign.getStyleClass().addAll("sign", "sign-" + f.severity().name().toLowerCase(Locale.ROOT));
+        Label name = Ui.prose(f.title(), f.severity() == Finding.Severity.FINE ? "plain" : "card-title");
+        Label number = Ui.prose(f.number() + (f.limit().isEmpty() ? "" : ", limit " + f.limit()), "quiet");
+        if (f.severity() == Finding.Severity.FINE) {
+            Label tick = Ui.label("\u2713", "fine");
+            VBox line = Ui.column(0, Ui.row(tick, name), number);
+            number.getStyleClass().add("indented");
+            return line;
+        }
+        VBox card = Ui.card(Ui.row(sign, name), number, Ui.prose(f.sentence()));
+        if (f.title().equals("Seam steps")) {
+            card.getChildren().add(Ui.link("show me", () -> {
+                sight = InspectPane.Sight.SEAMS;
+                refresh();
+            }));
+        }
+        return card;
+    }
+
+    @Override
+    public void fit() {
+        pane.fit();
+        refresh();
+    }
+
+    @Override
+    public void trueSize() {
+        pane.trueSize();
+        refresh();
+    }
+}

@@ -1,0 +1,2 @@
+/** Inspect: the field, its seams, and what was found. */
+package org.vatwright.desktop.inspect;

@@ -1,0 +1,81 @@
+package org.vatwright.desktop.produce;
+
+import java.nio.file.Path;
+
+import org.vatwright.core.project.Job;
+import org.vatwright.desktop.control.Styles;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Studio;
+import org.vatwright.files.produce.JobPlan;
+
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** One line of the docket: what will come out, what to look at first, how far it is. */
+final class JobRow extends HBox {
+
+    private final Studio studio;
+    private final Label name = Ui.label("", "card-title");
+    private final Label file = Ui.label("", "quiet");
+    private final Label sentence = Ui.prose("");
+    private final VBox warnings = new VBox(2);
+    private final ProgressBar progress = new ProgressBar(0);
+    private final Button run;
+    private final Button stop;
+    private String job;
+    private boolean possible;
+
+    JobRow(Studio studio, java.util.function.Consumer<String> start, java.util.function.Consumer<String> halt) {
+        super(12);
+        this.studio = studio;
+        getStyleClass().addAll("card", "job-row");
+        run = Ui.button("Produce", () -> start.accept(job));
+        run.getStyleClass().add("quiet-button");
+        stop = Ui.button("Stop", () -> halt.accept(job));
+        stop.getStyleClass().add("quiet-button");
+        progress.setPrefWidth(120);
+        VBox words = new VBox(3, Ui.row(name, file), sentence, warnings);
+        HBox.setHgrow(words, Priority.ALWAYS);
+        getChildren().addAll(words, progress, stop, run);
+        setOnMousePressed(e -> studio.select(s -> s.withJob(job)));
+        idle();
+    }
+
+    void show(Job shown, JobPlan plan) {
+        job = shown.name();
+        setId("job-" + job.replaceAll("[^A-Za-z0-9]+", "-"));
+        run.setId("run-" + job.replaceAll("[^A-Za-z0-9]+", "-"));
+        name.setText(job);
+        file.setText(shown.fileName());
+        sentence.setText(plan.sentence());
+        warnings.getChildren().setAll(plan.warnings().stream().map(w -> Ui.prose("\u25b2 " + w, "look")).toList());
+        possible = plan.possible();
+        run.setDisable(!possible || stop.isVisible());
+        pseudoClassStateChanged(Styles.CHOSEN, studio.selection().job().equals(job));
+    }
+
+    void running(double share) {
+        progress.setProgress(share);
+        Ui.show(progress, true);
+        Ui.show(stop, true);
+        run.setDisable(true);
+    }
+
+    void idle() {
+        Ui.show(progress, false);
+        Ui.show(stop, false);
+        run.setDisable(!possible);
+    }
+
+    String job() {
+        return job;
+    }
+
+    static String written(Path file) {
+        return "%s is written to %s.".formatted(file.getFileName(), file.getParent());
+    }
+}

@@ -1,0 +1,2 @@
+/** Produce: jobs, what they will make, and their run. */
+package org.vatwright.desktop.produce;

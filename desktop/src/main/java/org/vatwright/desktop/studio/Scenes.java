@@ -1,0 +1,87 @@
+package org.vatwright.desktop.studio;
+
+import java.util.Optional;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.ArticleRenderer;
+import org.vatwright.core.dress.Cut;
+import org.vatwright.core.dress.Lay;
+import org.vatwright.core.dress.Typeface;
+import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Unit;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.project.Project;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.FieldRenderer;
+import org.vatwright.core.render.FieldSpec;
+import org.vatwright.core.render.TileSource;
+
+/** What the window draws, as subjects for {@link LiveCloth}. */
+public final class Scenes {
+
+    private Scenes() {}
+
+    /**
+     * A stretch of the design.
+     *
+     * @param left,top the place of the design at the upper left corner, in mm
+     * @param widthPx,heightPx of the picture
+     * @param pxPerMm of the picture
+     */
+    public record Field(Design design, Colourway colourway, double left, double top, int widthPx, int heightPx,
+            double pxPerMm) {
+
+        public LiveCloth.Subject subject(TileSource tiles) {
+            return (fineness, work) -> draw(tiles, fineness, work);
+        }
+
+        private Raster draw(TileSource tiles, double fineness, Work work) {
+            FieldSpec spec = new FieldSpec(widthPx / pxPerMm, heightPx / pxPerMm, density(pxPerMm * fineness), 1, 0,
+                    -left, -top);
+            Raster tile = tiles.tile(design, colourway, FieldRenderer.tileGrid(design, spec), work);
+            return FieldRenderer.sample(tile, design, spec, work);
+        }
+    }
+
+    private static Density density(double pxPerMm) {
+        return new Density(Math.max(0.5, Math.min(20_000, pxPerMm * Unit.MM_PER_INCH)));
+    }
+
+    /** An article as it is dressed. @param colourway worn by all lays whose design has it, when present */
+    public record Dressed(Project project, Cut cut, Optional<String> colourway, double pxPerMm) {
+
+        public LiveCloth.Subject subject(TileSource tiles) {
+            return (fineness, work) -> new ArticleRenderer(project::design, tiles, colourway).render(cut,
+                    density(pxPerMm * fineness), work);
+        }
+    }
+
+    /** The article wearing that design: as it is dressed where a piece wears it, else all of it in the design. */
+    public static Dressed wearing(Project project, Article article, Design design, Colourway colourway,
+            Typeface.Case faces, double pxPerMm) {
+        boolean[] worn = {false};
+        article.withEachLay(lay -> {
+            worn[0] |= lay.design().equals(design.name());
+            return lay;
+        });
+        Article shown = article;
+        if (!worn[0]) {
+            int count = Cut.of(article, faces).pieces().size();
+            for (int i = 0; i < count; i++) {
+                shown = shown.withLay(i, count, Optional.of(new Lay(design.name(), colourway.name())));
+            }
+        } else {
+            shown = article.withEachLay(lay -> lay.design().equals(design.name())
+                    ? lay.withDesign(design.name(), colourway.name())
+                    : lay);
+        }
+        return new Dressed(project, Cut.of(shown, faces), Optional.empty(), pxPerMm);
+    }
+
+    /** @return how many px a mm has so that all of it fits, with a margin around */
+    public static double fit(double widthMm, double heightMm, double widthPx, double heightPx, double marginPx) {
+        return Math.max(0.02, Math.min((widthPx - 2 * marginPx) / widthMm, (heightPx - 2 * marginPx) / heightMm));
+    }
+}

@@ -1,0 +1,103 @@
+package org.vatwright.desktop.studio;
+
+import java.util.Set;
+import java.util.TreeSet;
+
+import org.vatwright.core.dress.Article;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.project.Project;
+
+/**
+ * What the window is about at the moment. Not part of the document and not undone.
+ *
+ * @param design name; empty when the project has none
+ * @param layer number of the open layer, 0 for none
+ * @param part number of the chosen band or dot in it, -1 for none
+ * @param slot number of the chosen slot of the palette, -1 for none
+ * @param worn name of the article shown beside the cell; empty for a field
+ * @param pieces numbers of the chosen pieces of the article
+ * @param job name of the open job
+ */
+public record Selection(Stage stage, String design, String colourway, int layer, int part, int slot, String worn,
+        String article, Set<Integer> pieces, String job) {
+
+    static Selection of(Project project) {
+        return new Selection(Stage.BUILD, "", "", 0, -1, -1, "", "", Set.of(), "").in(project);
+    }
+
+    /** @return with nothing that the project does not have */
+    Selection in(Project project) {
+        String d = project.design(design).isPresent()
+                ? design
+                : project.designs().isEmpty()
+                        ? ""
+                        : project.designs().getFirst().name();
+        String a = project.article(article).isPresent()
+                ? article
+                : project.articles().isEmpty()
+                        ? ""
+                        : project.articles().getFirst().name();
+        Design found = project.design(d).orElse(null);
+        String c = found == null ? "" : found.palette().orFirst(colourway).name();
+        int l = found == null || found.layer(layer).isPresent() || found.layers().isEmpty()
+                ? layer
+                : found.layers().getLast().id();
+        String w = project.article(worn).isPresent() ? worn : "";
+        String j = project.jobs().stream().anyMatch(x -> x.name().equals(job)) ? job : "";
+        int s = found == null || slot >= found.palette().slots().size() ? -1 : slot;
+        return new Selection(stage, d, c, l, part, s, w, a, a.equals(article) ? pieces : Set.of(), j);
+    }
+
+    public Selection withStage(Stage other) {
+        return new Selection(other, design, colourway, layer, part, slot, worn, article, pieces, job);
+    }
+
+    public Selection withDesign(Design other) {
+        int top = other.layers().isEmpty() ? 0 : other.layers().getLast().id();
+        return new Selection(stage, other.name(), other.palette().orFirst(colourway).name(), top, -1, -1, worn, article,
+                pieces, job);
+    }
+
+    public Selection withDesignName(String other) {
+        return new Selection(stage, other, colourway, layer, part, slot, worn, article, pieces, job);
+    }
+
+    public Selection withColourway(String other) {
+        return new Selection(stage, design, other, layer, part, slot, worn, article, pieces, job);
+    }
+
+    public Selection withLayer(int other) {
+        return new Selection(stage, design, colourway, other, -1, slot, worn, article, pieces, job);
+    }
+
+    public Selection withPart(int other) {
+        return new Selection(stage, design, colourway, layer, other, slot, worn, article, pieces, job);
+    }
+
+    public Selection withSlot(int other) {
+        return new Selection(stage, design, colourway, layer, part, other, worn, article, pieces, job);
+    }
+
+    public Selection withWorn(String other) {
+        return new Selection(stage, design, colourway, layer, part, slot, other, article, pieces, job);
+    }
+
+    public Selection withArticle(Article other) {
+        return new Selection(stage, design, colourway, layer, part, slot, worn, other.name(), Set.of(), job);
+    }
+
+    public Selection withArticleName(String other) {
+        return new Selection(stage, design, colourway, layer, part, slot, worn.equals(article) ? other : worn, other,
+                pieces, job);
+    }
+
+    public Selection withPieces(Set<Integer> other) {
+        return new Selection(stage, design, colourway, layer, part, slot, worn, article,
+                Set.copyOf(new TreeSet<>(other)),
+                job);
+    }
+
+    public Selection withJob(String other) {
+        return new Selection(stage, design, colourway, layer, part, slot, worn, article, pieces, other);
+    }
+}

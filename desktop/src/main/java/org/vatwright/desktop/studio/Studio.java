@@ -1,0 +1,255 @@
+package org.vatwright.desktop.studio;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.colour.Palette;
+import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Cut;
+import org.vatwright.core.dress.Lay;
+import org.vatwright.core.dress.Typeface;
+import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.Structure;
+import org.vatwright.core.project.History;
+import org.vatwright.core.project.Project;
+import org.vatwright.core.render.TileCache;
+
+/**
+ * What the window shows and changes: the document with its history, the selection, messages. Knows no interface
+ * toolkit; used on one thread.
+ */
+public final class Studio {
+
+    private static final long CACHE_PX = 48_000_000;
+
+    private final Typeface.Case faces;
+    private final TileCache tiles = new TileCache(CACHE_PX);
+    private final List<Runnable> watchers = new CopyOnWriteArrayList<>();
+    private final List<Consumer<Message>> hearers = new CopyOnWriteArrayList<>();
+    private final List<Consumer<Foot>> feet = new CopyOnWriteArrayList<>();
+    private Foot foot = Foot.EMPTY;
+    private History history;
+    private Selection selection;
+    private boolean showBefore;
+
+    public Studio(Project project, Typeface.Case faces) {
+        this.faces = faces;
+        open(project);
+    }
+
+    public void open(Project project) {
+        history = new History(project);
+        selection = Selection.of(project);
+        showBefore = false;
+        tell();
+    }
+
+    public Observation watch(Runnable watcher) {
+        watchers.add(watcher);
+        return () -> watchers.remove(watcher);
+    }
+
+    public Observation hear(Consumer<Message> hearer) {
+        hearers.add(hearer);
+        return () -> hearers.remove(hearer);
+    }
+
+    public Observation watchFoot(Consumer<Foot> reader) {
+        feet.add(reader);
+        return () -> feet.remove(reader);
+    }
+
+    public Foot foot() {
+        return foot;
+    }
+
+    /** Changes what the line at the foot says. */
+    public void tellFoot(UnaryOperator<Foot> change) {
+        foot = change.apply(foot);
+        feet.forEach(f -> f.accept(foot));
+    }
+
+    private void tell() {
+        watchers.forEach(Runnable::run);
+    }
+
+    public void say(Message message) {
+        hearers.forEach(h -> h.accept(message));
+    }
+
+    public Typeface.Case faces() {
+        return faces;
+    }
+
+    public TileCache tiles() {
+        return tiles;
+    }
+
+    public History history() {
+        return history;
+    }
+
+    public Project project() {
+        return showBefore ? history.before().orElse(history.present()) : history.present();
+    }
+
+    public Selection selection() {
+        return showBefore ? selection.in(project()) : selection;
+    }
+
+    // ---- what is selected
+
+    public void select(UnaryOperator<Selection> change) {
+        Selection next = change.apply(selection).in(history.present());
+        if (!next.equals(selection)) {
+            selection = next;
+            tell();
+        }
+    }
+
+    public Optional<Design> design() {
+        return project().design(selection().design());
+    }
+
+    /** @return the colourway the design is looked at in */
+    public Colourway colourway(Design design) {
+        return design.palette().orFirst(selection().colourway());
+    }
+
+    public Optional<Layer> layer() {
+        return design().flatMap(d -> d.layer(selection().layer()));
+    }
+
+    public Optional<Article> article() {
+        return project().article(selection().article());
+    }
+
+    public Cut cut(Article article) {
+        return Cut.of(article, faces);
+    }
+
+    /** Holds the state before the last change beside the present one, for as long as it is asked for. */
+    public void showBefore(boolean before) {
+        if (showBefore != before) {
+            showBefore = before;
+            tell();
+        }
+    }
+
+    public boolean showsBefore() {
+        return showBefore;
+    }
+
+    // ---- changes; a refused one changes nothing and says why
+
+    /** @return whether it was done */
+    public boolean edit(String name, UnaryOperator<Project> change) {
+        try {
+            history.edit(name, change.apply(history.present()));
+            selection = selection.in(history.present());
+            tell();
+            return true;
+        } catch (Refusal e) {
+            say(Message.wrong(sentence(e.getMessage())));
+            tell();
+            return false;
+        }
+    }
+
+    private static String sentence(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1) + (text.endsWith(".") ? "" : ".");
+    }
+
+    public boolean editDesign(String name, UnaryOperator<Design> change) {
+        String design = selection.design();
+        return edit(name, p -> p.edit(design, change));
+    }
+
+    public boolean editLayer(String name, UnaryOperator<Layer> change) {
+        int layer = selection.layer();
+        return editDesign(name, d -> d.replace(layer, change));
+    }
+
+    public <S extends Structure> boolean editStructure(String name, Class<S> type, UnaryOperator<S> change) {
+        return editLayer(name, l -> type.isInstance(l.structure())
+                ? l.withStructure(change.apply(type.cast(l.structure())))
+                : l);
+    }
+
+    /** Sets a slot's colour in the colourway in view; the kept first one hands it on to a copy, which comes in view. */
+    public void recolour(String slot, Rgb colour) {
+        Design design = history.present().design(selection.design()).orElseThrow();
+        String from = design.palette().orFirst(selection.colourway()).name();
+        Palette.Change change = design.palette().recolour(from, design.palette().slot(slot), colour);
+        if (edit("recolour %s in %s".formatted(slot, change.colourway()),
+                p -> p.edit(design.name(), d -> d.withPalette(change.palette()))) && !change.colourway().equals(from)) {
+            select(s -> s.withColourway(change.colourway()));
+            say(Message.hint("%s stays as it is; the new colour went into %s.".formatted(from, change.colourway())));
+        }
+    }
+
+    public boolean editArticle(String name, UnaryOperator<Article> change) {
+        String article = selection.article();
+        return edit(name, p -> p.editArticle(article, change));
+    }
+
+    /** Changes the lays of the chosen pieces; a piece without one starts from the design in view. */
+    public boolean editLays(String name, UnaryOperator<Lay> change) {
+        Article article = article().orElseThrow();
+        int count = cut(article).pieces().size();
+        return editArticle(name, a -> {
+            Article changed = a;
+            for (int piece : selection.pieces()) {
+                if (piece < count) {
+                    Lay lay = changed.lay(piece).orElseGet(this::freshLay);
+                    changed = changed.withLay(piece, count, Optional.of(change.apply(lay)));
+                }
+            }
+            return changed;
+        });
+    }
+
+    private Lay freshLay() {
+        Design design = history.present().design(selection.design())
+                .orElseThrow(() -> new Refusal("there is no design to lay; build one first"));
+        return new Lay(design.name(), colourway(design).name());
+    }
+
+    /** Opens one step of history for a drag; all edits until {@link #endDrag} are undone together. */
+    public void beginDrag(String name) {
+        history.begin(name);
+    }
+
+    public void endDrag() {
+        history.end();
+        tell();
+    }
+
+    public boolean dragging() {
+        return history.open();
+    }
+
+    public void undo() {
+        history.undo();
+        selection = selection.in(history.present());
+        tell();
+    }
+
+    public void redo() {
+        history.redo();
+        selection = selection.in(history.present());
+        tell();
+    }
+
+    public void markSaved() {
+        history.markSaved();
+        tell();
+    }
+}
