@@ -89,6 +89,7 @@ final class BandRule extends Pane {
         Band band = stripes.run().bands().get(index);
         Region area = InkChip.area(band.ink(), design, colourway);
         area.getStyleClass().add("rule-band");
+        Ui.placedByHand(area);
         area.setAccessibleText(words(band));
         area.setOnMousePressed(e -> studio.select(s -> s.withPart(index)));
         area.setOnMouseClicked(e -> {
@@ -116,6 +117,7 @@ final class BandRule extends Pane {
     private Region grip(int edge) {
         Region grip = new Region();
         grip.getStyleClass().add("rule-grip");
+        Ui.placedByHand(grip);
         grip.setId("band-edge-" + edge);
         grip.setCursor(Cursor.H_RESIZE);
         grip.setOnMousePressed(e -> {

@@ -46,6 +46,7 @@ public final class BuildStage implements StageView {
     public BuildStage(Studio studio) {
         this.studio = studio;
         cell = new CellPane(studio);
+        cell.onScaled(() -> studio.tellFoot(f -> f.withNotes(f.notes(), TrueSize.words(cell.viewport().pxPerMm()))));
         worn = new WornPane(studio);
         palette = new PaletteStrip(studio);
         repeat = new RepeatCard(studio);

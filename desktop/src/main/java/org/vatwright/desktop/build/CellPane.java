@@ -13,6 +13,7 @@ import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.cloth.ClothPane;
 import org.vatwright.desktop.cloth.Ruler;
 import org.vatwright.desktop.cloth.Viewport;
+import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
 
@@ -58,6 +59,8 @@ final class CellPane extends ClothPane {
         getChildren().add(cloth);
         getChildren().addAll(shades);
         getChildren().addAll(over, guides, dots, rule, across, down, corner);
+        Ui.placedByHand(shades);
+        Ui.placedByHand(rule, across, down, corner, guides, dots);
         setOnMouseMoved(this::pointer);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::pointer);
         setOnMouseExited(e -> studio.tellFoot(f -> f.withPlace("", 0)));

@@ -26,7 +26,7 @@ import javafx.scene.layout.VBox;
 /** One layer of the recipe: a strip of what it makes, its name and look; open, everything that shapes it. */
 final class LayerCard extends VBox {
 
-    private static final double STRIP_WIDTH = 262;
+    private static final double STRIP_WIDTH = 250;
     private static final double STRIP_HEIGHT = 24;
 
     private final Studio studio;

@@ -52,11 +52,11 @@ final class StripesForm implements StructureForm {
         perCm = NumberRow.number(studio, "Threads", "threads per cm", "per cm", 2, 1,
                 n -> edit("threads per cm", s -> s.withMeasure(new BandMeasure.Threads(n))));
         dial = new GrainDial(studio, "stripe angle", degrees -> edit("turn stripe", s -> s.withAngle(degrees)));
-        angle = NumberRow.number(studio, "Angle", "angle of the stripe", "\u00b0", 3, 1,
+        angle = NumberRow.number(studio, "", "angle of the stripe", "\u00b0", 3, 1,
                 degrees -> edit("turn stripe to %s\u00b0".formatted(Numbers.plain(degrees, 2)),
                         s -> s.withAngle(degrees)));
         offers.getStyleClass().add("offers");
-        VBox turned = Ui.column(4, angle, drawn);
+        VBox turned = Ui.column(4, Ui.label("Angle", "card-title"), angle, drawn);
         node.getChildren().addAll(bands, Ui.labelled("Run", pivot), Ui.labelled("Counted in", measure), perCm,
                 Ui.row(dial, turned), offers);
     }

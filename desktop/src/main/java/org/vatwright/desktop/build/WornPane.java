@@ -59,6 +59,7 @@ final class WornPane extends Pane {
         clip.widthProperty().bind(widthProperty());
         clip.heightProperty().bind(heightProperty());
         setClip(clip);
+        Ui.placedByHand(strip, bar, scale, title);
         title.setMouseTransparent(true);
         getChildren().addAll(cloth, strip, bar, scale, title);
         widthProperty().addListener((o, a, b) -> studio.design().ifPresent(d -> show(d, studio.colourway(d))));
@@ -74,6 +75,7 @@ final class WornPane extends Pane {
         double h = getHeight() - BOTTOM - TOP;
         double pxPerMm = draw(cloth, worn, design, colourway, MARGIN, TOP, w, h, false);
         title.setText("Worn   " + (worn.isEmpty() ? "field" : worn) + ", " + colourway.name());
+        title.autosize();
         title.relocate(MARGIN, 12);
         thumbs(design, colourway);
         strip.resizeRelocate(MARGIN - 4, getHeight() - BOTTOM + 6, getWidth() - 2 * MARGIN + 8, THUMB + 40);

@@ -20,6 +20,7 @@ public abstract class ClothPane extends Pane {
     private double panX;
     private double panY;
     private boolean panning;
+    private Runnable scaled = () -> {};
 
     protected ClothPane() {
         getStyleClass().add("surround");
@@ -86,8 +87,17 @@ public abstract class ClothPane extends Pane {
     }
 
     protected final void setViewport(Viewport other) {
+        boolean otherScale = viewport.pxPerMm() != other.pxPerMm();
         viewport = other;
         update();
+        if (otherScale) {
+            scaled.run();
+        }
+    }
+
+    /** @param listener told when the scale has changed */
+    public final void onScaled(Runnable listener) {
+        scaled = listener;
     }
 
     /** Brings all of it into view, and keeps it there when the window's size changes. */

@@ -30,6 +30,7 @@ public final class ArrangementPicker extends VBox {
         super(4);
         pictures = new Segments<>(SHOWN, ArrangementPicker::words, ArrangementPicker::drawing, take);
         SHOWN.forEach(a -> pictures.button(a).setId(what.replace(' ', '-') + "-" + a.toString().replace(' ', '-')));
+        pictures.getStyleClass().add("drawings");
         share.setId(what.replace(' ', '-'));
         share.setAccessibleText(what + " as text");
         share.getStyleClass().add("number");

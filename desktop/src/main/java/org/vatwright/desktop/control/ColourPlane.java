@@ -17,7 +17,7 @@ import javafx.scene.shape.Rectangle;
 /** Lightness upwards and chroma to the right for one hue, and below it a strip of all hues. */
 final class ColourPlane extends Pane {
 
-    private static final int WIDTH = 268;
+    private static final int WIDTH = 250;
     private static final int HEIGHT = 96;
     private static final int STRIP = 16;
     private static final int GAP = 8;

@@ -96,6 +96,8 @@ public final class NumberRow extends VBox {
 
     public void trail(String text) {
         trail.setText(text);
+        trail.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
+        field.setPrefWidth(84);
         Ui.show(trail, !text.isEmpty());
     }
 

@@ -105,6 +105,13 @@ public final class Ui {
         return card;
     }
 
+    /** Takes nodes out of their parent's own layout; whoever asks this places them. */
+    public static void placedByHand(Node... nodes) {
+        for (Node node : nodes) {
+            node.setManaged(false);
+        }
+    }
+
     public static void show(Node node, boolean shown) {
         node.setVisible(shown);
         node.setManaged(shown);

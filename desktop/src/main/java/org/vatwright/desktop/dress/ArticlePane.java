@@ -15,6 +15,7 @@ import org.vatwright.desktop.cloth.ClothPane;
 import org.vatwright.desktop.cloth.ScaleBar;
 import org.vatwright.desktop.cloth.Viewport;
 import org.vatwright.desktop.control.Styles;
+import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.frame.Frame;
 import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
@@ -59,6 +60,7 @@ final class ArticlePane extends ClothPane {
         marks.setMouseTransparent(true);
         lit.getStyleClass().add("piece-lit");
         lit.setMouseTransparent(true);
+        Ui.placedByHand(bar);
         getChildren().addAll(under, cloth, lit, marks, bar);
         setOnMouseMoved(this::point);
         setOnMouseExited(e -> light(-1));

@@ -50,6 +50,7 @@ public final class DressStage implements StageView {
         this.studio = studio;
         this.desk = desk;
         pane = new ArticlePane(studio);
+        pane.onScaled(() -> studio.tellFoot(f -> f.withNotes(f.notes(), TrueSize.words(pane.viewport().pxPerMm()))));
         card = new ArticleCard(studio);
         lay = new LayCard(studio);
         tabs.getStyleClass().add("pane-head");

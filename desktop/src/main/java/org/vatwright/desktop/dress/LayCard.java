@@ -28,7 +28,7 @@ import javafx.scene.layout.VBox;
 /** The lay of the chosen pieces: design, colourway, scale, grain, start, opacity, blend. */
 final class LayCard extends VBox {
 
-    private static final int STRIP_WIDTH = 262;
+    private static final int STRIP_WIDTH = 250;
     private static final int STRIP_HEIGHT = 28;
     private static final List<Double> SNAPS = List.of(0.0, 45.0, 90.0, -45.0);
 
@@ -63,7 +63,7 @@ final class LayCard extends VBox {
         scale = NumberRow.number(studio, "Scale", "scale of the lay", "%", 2, 5,
                 n -> studio.editLays("scale %s %%".formatted(Numbers.plain(n, 2)), l -> l.withScale(n / 100)));
         dial = new GrainDial(studio, "grain", this::turn);
-        grain = NumberRow.number(studio, "Grain", "grain of the lay", "\u00b0", 2, 1, this::turn);
+        grain = NumberRow.number(studio, "", "grain of the lay", "\u00b0", 2, 1, this::turn);
         startX = NumberRow.length(studio, "Start right", "start to the right",
                 mm -> studio.editLays("start of the lay", l -> l.withStart(mm, l.startY())));
         startY = NumberRow.length(studio, "Start down", "start down",
@@ -82,7 +82,7 @@ final class LayCard extends VBox {
         });
         StackPane frame = new StackPane(strip);
         frame.getStyleClass().add("layer-strip");
-        VBox turned = Ui.column(4, grain,
+        VBox turned = Ui.column(4, Ui.label("Grain", "card-title"), grain,
                 Ui.row(Ui.link("straight", () -> turn(0)), Ui.link("bias", () -> turn(45)),
                         Ui.link("cross", () -> turn(90))));
         worn.getChildren().addAll(frame, Ui.labelled("Design", design), Ui.labelled("Colourway", colourway), scale,
@@ -154,7 +154,7 @@ final class LayCard extends VBox {
             }
             Colourway shown = d.palette().orFirst(lay.colourway());
             colourway.setValue(shown.name());
-            scale.trail("repeat is %s mm".formatted(Numbers.plain(d.repeat().widthMm() * lay.scale(), 1)));
+            scale.trail("repeat %s mm".formatted(Numbers.plain(d.repeat().widthMm() * lay.scale(), 1)));
             Scenes.Field field = new Scenes.Field(d, shown, 0, 0, STRIP_WIDTH, STRIP_HEIGHT,
                     STRIP_WIDTH / (2 * d.repeat().tile().widthMm()));
             strip.draw(field, field.subject(studio.tiles()), STRIP_WIDTH, STRIP_HEIGHT);

@@ -95,8 +95,10 @@ public final class Frame extends BorderPane {
             StackPane content = new StackPane(view.column());
             content.getStyleClass().add("column-content");
             content.setAlignment(Pos.TOP_LEFT);
+            content.setMaxWidth(COLUMN - 10);
             column.setContent(content);
             column.setVvalue(0);
+            javafx.application.Platform.runLater(middle::requestFocus);
         }
         head.refresh();
         shelf.refresh();

@@ -62,6 +62,7 @@ final class InspectPane extends ClothPane {
         lines.setMouseTransparent(true);
         power.setMouseTransparent(true);
         loupe.setClip(new Circle(LOUPE / 2, LOUPE / 2, LOUPE / 2));
+        Ui.placedByHand(power, bar);
         getChildren().addAll(cloth, lines, loupe, rim, power, bar);
         setOnMouseMoved(this::look);
         setOnMouseDragged(this::look);

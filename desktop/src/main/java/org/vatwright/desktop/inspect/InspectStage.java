@@ -47,6 +47,7 @@ public final class InspectStage implements StageView {
     public InspectStage(Studio studio) {
         this.studio = studio;
         pane = new InspectPane(studio);
+        pane.onScaled(() -> studio.tellFoot(f -> f.withNotes(f.notes(), TrueSize.words(pane.viewport().pxPerMm()))));
         sights = new Segments<>(List.of(InspectPane.Sight.values()), InspectPane.Sight::words, s -> {
             sight = s;
             refresh();

@@ -1,0 +1,43 @@
+package org.vatwright.desktop;
+
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
+
+import org.vatwright.desktop.frame.Outside;
+
+/** Answers for the system's file windows, given beforehand. */
+final class Offline implements Outside {
+
+    final Deque<Path> answers = new ArrayDeque<>();
+    final List<Path> foldersShown = new ArrayList<>();
+    Leave leave = Leave.DISCARD;
+
+    @Override
+    public Optional<Path> askOpen(String title, FileKind kind) {
+        return Optional.ofNullable(answers.poll());
+    }
+
+    @Override
+    public Optional<Path> askSave(String title, String proposal, FileKind kind) {
+        return Optional.ofNullable(answers.poll());
+    }
+
+    @Override
+    public Optional<Path> askFolder(String title) {
+        return Optional.ofNullable(answers.poll());
+    }
+
+    @Override
+    public void showFolder(Path folder) {
+        foldersShown.add(folder);
+    }
+
+    @Override
+    public Leave askUnsaved(String project) {
+        return leave;
+    }
+}

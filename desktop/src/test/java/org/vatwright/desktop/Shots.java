@@ -1,0 +1,131 @@
+package org.vatwright.desktop;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.CountDownLatch;
+import java.util.function.Consumer;
+
+import javax.imageio.ImageIO;
+
+import org.vatwright.desktop.frame.Settings;
+import org.vatwright.desktop.studio.Stage;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.image.WritableImage;
+
+/** Takes one picture of each main view of the demo commission, without a display. Arguments: folder, names. */
+public final class Shots {
+
+    private static final long SETTLE_MILLIS = 1800;
+
+    private Shots() {}
+
+    public static void main(String[] args) throws Exception {
+        Path folder = Path.of(args.length > 0 ? args[0] : "docs/screenshots");
+        Files.createDirectories(folder);
+        Map<String, Consumer<Studio>> views = views();
+        if (args.length > 1) {
+            views.keySet().retainAll(Set.of(args).stream().toList());
+        }
+        CountDownLatch started = new CountDownLatch(1);
+        Platform.startup(started::countDown);
+        started.await();
+        Platform.setImplicitExit(false);
+        for (Map.Entry<String, Consumer<Studio>> view : views.entrySet()) {
+            shoot(view.getKey(), view.getValue(), folder);
+        }
+        Platform.exit();
+        System.exit(0);
+    }
+
+    private static Map<String, Consumer<Studio>> views() {
+        Map<String, Consumer<Studio>> views = new LinkedHashMap<>();
+        views.put("welcome", null);
+        views.put("build", s -> s.select(x -> x.withDesign(s.project().design("Gangway").orElseThrow()).withLayer(1)
+                .withPart(3).withWorn("Crew apron")));
+        views.put("build-dots",
+                s -> s.select(x -> x.withDesign(s.project().design("Buoys").orElseThrow()).withLayer(2)));
+        views.put("build-turned", s -> {
+            s.select(x -> x.withDesign(s.project().design("Foredeck").orElseThrow()).withLayer(1)
+                    .withWorn("Ship's name"));
+            s.editStructure("turn stripe", org.vatwright.core.pattern.stripe.Stripes.class, t -> t.withAngle(30));
+        });
+        views.put("build-ink", s -> s.select(x -> x.withDesign(s.project().design("Gangway").orElseThrow()).withSlot(2)
+                .withColourway("Night Crossing")));
+        views.put("inspect", s -> s.select(x -> x.withStage(Stage.INSPECT)
+                .withDesign(s.project().design("Buoys").orElseThrow())));
+        views.put("colour", s -> s.select(x -> x.withStage(Stage.COLOUR)
+                .withDesign(s.project().design("Gangway").orElseThrow()).withColourway("Night Crossing").withSlot(1)
+                .withWorn("Crew apron")));
+        views.put("dress", s -> s.select(x -> x.withStage(Stage.DRESS)
+                .withArticle(s.project().article("Crew apron").orElseThrow()).withPieces(Set.of(7))));
+        views.put("dress-words", s -> s.select(x -> x.withStage(Stage.DRESS)
+                .withArticle(s.project().article("Ship's name").orElseThrow()).withPieces(Set.of(1))));
+        views.put("produce", s -> s.select(x -> x.withStage(Stage.PRODUCE).withJob("Ticket-hall paper")));
+        return views;
+    }
+
+    private static void shoot(String name, Consumer<Studio> view, Path folder) throws Exception {
+        javafx.stage.Stage[] stage = new javafx.stage.Stage[1];
+        Scene[] scene = new Scene[1];
+        onFx(() -> {
+            Window window = new Window(new Offline(), new Settings(Files.createTempDirectory("vatwright-shots")));
+            scene[0] = window.scene(1280, 800);
+            stage[0] = new javafx.stage.Stage();
+            stage[0].setScene(scene[0]);
+            stage[0].show();
+            if (view != null) {
+                window.work();
+                window.desk().openDemo();
+                view.accept(window.studio());
+            }
+        });
+        Thread.sleep(SETTLE_MILLIS);
+        onFx(() -> {
+            write(scene[0].snapshot(null), folder.resolve(name + ".png"));
+            stage[0].hide();
+        });
+    }
+
+    /** Something to be done on the window's thread. */
+    interface Act {
+        void run() throws Exception;
+    }
+
+    static void onFx(Act act) throws Exception {
+        CountDownLatch done = new CountDownLatch(1);
+        Exception[] failed = new Exception[1];
+        Platform.runLater(() -> {
+            try {
+                act.run();
+            } catch (Exception e) {
+                failed[0] = e;
+            } finally {
+                done.countDown();
+            }
+        });
+        done.await();
+        if (failed[0] != null) {
+            throw failed[0];
+        }
+    }
+
+    static void write(WritableImage image, Path file) throws IOException {
+        int w = (int) image.getWidth();
+        int h = (int) image.getHeight();
+        BufferedImage picture = new BufferedImage(w, h, BufferedImage.TYPE_INT_RGB);
+        for (int y = 0; y < h; y++) {
+            for (int x = 0; x < w; x++) {
+                picture.setRGB(x, y, image.getPixelReader().getArgb(x, y));
+            }
+        }
+        ImageIO.write(picture, "png", file.toFile());
+    }
+}
