@@ -140,8 +140,8 @@ final class InspectPane extends ClothPane {
         Tile tile = design.repeat().tile();
         double w = tile.widthMm() * v.pxPerMm();
         double h = tile.heightMm() * v.pxPerMm();
-        double x = v.x() + Math.floor(((getWidth() - w) / 2 - v.x()) / w) * w + w;
-        double y = v.y() + Math.floor(((getHeight() - h) / 2 - v.y()) / h) * h + h;
+        double x = v.x() + Math.rint(((getWidth() - w) / 2 - v.x()) / w) * w;
+        double y = v.y() + Math.rint(((getHeight() - h) / 2 - v.y()) / h) * h;
         for (String style : new String[]{"cell-border-under", "cell-border"}) {
             Rectangle r = new Rectangle(x, y, w, h);
             r.getStyleClass().add(style);
