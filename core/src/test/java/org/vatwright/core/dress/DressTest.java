@@ -1,0 +1,134 @@
+package org.vatwright.core.dress;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.awt.Shape;
+import java.awt.geom.Ellipse2D;
+import java.awt.geom.Rectangle2D;
+import java.util.List;
+import java.util.Optional;
+
+import org.junit.jupiter.api.Test;
+import org.vatwright.core.Samples;
+import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.measure.Density;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.TileSource;
+import org.vatwright.core.repeat.Arrangement;
+
+class DressTest {
+
+    private static final Density ONE_PX_A_MM = new Density(25.4);
+    private static final Design STRIPED = Samples.design(20, 20, Arrangement.STRAIGHT, Samples.stripes(0, 10, 10));
+    private static final int NAVY = Samples.morning().colours().get(0).argb();
+    private static final int LINEN = Samples.morning().colours().get(1).argb();
+    private static final Lay LAY = new Lay("Trial", "Morning");
+
+    /** A face whose every letter is a square one capital high, a blank excepted. */
+    private static final Typeface.Case SQUARES = new Typeface.Case() {
+        @Override
+        public List<String> names() {
+            return List.of("Squares");
+        }
+
+        @Override
+        public Typeface find(String name) {
+            return new Typeface() {
+                @Override
+                public String name() {
+                    return "Squares";
+                }
+
+                @Override
+                public Optional<Shape> outline(int code) {
+                    return code == ' ' ? Optional.empty() : Optional.of(new Rectangle2D.Double(0, -1, 1, 1));
+                }
+
+                @Override
+                public double advance(int code) {
+                    return 1.2;
+                }
+
+                @Override
+                public double kerning(int left, int right) {
+                    return 0;
+                }
+            };
+        }
+    };
+
+    private static Raster draw(Article article, Optional<String> colourway) {
+        return new ArticleRenderer(name -> name.equals("Trial") ? Optional.of(STRIPED) : Optional.empty(),
+                TileSource.PAINTED, colourway).render(Cut.of(article, SQUARES), ONE_PX_A_MM, Work.on(2));
+    }
+
+    private static Article.Flat flat(Optional<Lay> lay) {
+        Outline ring = Outline.of(new Ellipse2D.Double(20, 20, 60, 60));
+        return new Article.Flat("Disc", 100, 100,
+                List.of(new Piece("disc", ring, Optional.of(new Stroke(new Rgb(0, 0, 0), 3)), lay)), List.of());
+    }
+
+    @Test
+    void anOutlineComesBackFromItsText() {
+        Outline round = Outline.of(new Ellipse2D.Double(1.0 / 3, 2, 30.7, 40));
+        assertThat(Outline.parse(round.data())).isEqualTo(round).hasToString(round.toString());
+        assertThatThrownBy(() -> Outline.parse("M 1 2 L 3")).hasMessageContaining("breaks off");
+        assertThatThrownBy(() -> Outline.parse("M 1 2 A 3 4")).hasMessageContaining("\"A\"");
+        assertThatThrownBy(() -> Outline.parse("L 1 2")).hasMessageContaining("outline");
+    }
+
+    @Test
+    void theOutlineStaysOnTopAndTheSurroundStaysClear() {
+        Raster dressed = draw(flat(Optional.of(LAY)), Optional.empty());
+        assertThat(dressed.at(2, 2)).isZero();
+        assertThat(dressed.at(20, 50)).isEqualTo(0xFF000000);
+        assertThat(dressed.at(45, 50)).isEqualTo(NAVY);
+        assertThat(dressed.at(55, 50)).isEqualTo(LINEN);
+        Raster bare = draw(flat(Optional.empty()), Optional.empty());
+        assertThat(bare.at(45, 50)).isZero();
+        assertThat(bare.at(20, 50)).isEqualTo(0xFF000000);
+    }
+
+    @Test
+    void aLayIsMovedScaledTurnedAndMadeFainter() {
+        assertThat(draw(flat(Optional.of(LAY.withStart(10, 0))), Optional.empty()).at(55, 50)).isEqualTo(NAVY);
+        assertThat(draw(flat(Optional.of(LAY.withScale(2))), Optional.empty()).at(55, 50)).isEqualTo(NAVY);
+        Raster turned = draw(flat(Optional.of(LAY.withGrain(90))), Optional.empty());
+        assertThat(turned.at(45, 55)).isEqualTo(turned.at(55, 55));
+        assertThat(draw(flat(Optional.of(LAY.withOpacity(0.5))), Optional.empty()).at(45, 50) >>> 24).isBetween(127,
+                129);
+        int night = draw(flat(Optional.of(LAY)), Optional.of("Night Crossing")).at(45, 50);
+        assertThat(night).isEqualTo(Samples.PALETTE.colourways().get(1).colours().get(0).argb());
+        int unknown = draw(flat(Optional.of(LAY)), Optional.of("Flag Day")).at(45, 50);
+        assertThat(unknown).isEqualTo(NAVY);
+    }
+
+    @Test
+    void lettersWearOneLayTogetherOrEachItsOwn() {
+        Lay moved = LAY.withStart(10, 0);
+        Article.Lettering words = new Article.Lettering("Name", "AB A", "Squares", 50, false, List.of(LAY),
+                Optional.empty());
+        assertThat(Cut.of(words, SQUARES).pieces()).hasSize(3).allMatch(p -> p.lay().equals(Optional.of(LAY)));
+        Article.Lettering own = words.withEachOwn(true).withLay(1, 3, Optional.of(moved));
+        assertThat(Cut.of(own, SQUARES).pieces()).extracting(Piece::lay).containsExactly(Optional.of(LAY),
+                Optional.of(moved), Optional.of(LAY));
+        Raster drawn = draw(own, Optional.empty());
+        assertThat(drawn.at(1, 1)).isZero();
+        assertThat(own.withText("ABCDEFG").text()).isEqualTo("ABCDEFG");
+        assertThatThrownBy(() -> words.withText("  ")).hasMessageContaining("the text is empty");
+    }
+
+    @Test
+    void aSheetIsOnePieceAndThePointerFindsPieces() {
+        Article.Sheet sheet = new Article.Sheet("Sheet", 30, 20, new Density(300), Optional.of(LAY));
+        Raster drawn = draw(sheet, Optional.empty());
+        assertThat(drawn.width()).isEqualTo(30);
+        assertThat(drawn.argb()).doesNotContain(0);
+        Cut cut = Cut.of(flat(Optional.empty()), SQUARES);
+        assertThat(cut.pieceAt(50, 50)).isZero();
+        assertThat(cut.pieceAt(21, 21)).isEqualTo(-1);
+    }
+}

@@ -1,0 +1,78 @@
+package org.vatwright.core.raster;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.atomic.AtomicInteger;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class CompositorTest {
+
+    /** Worked out by hand from the formulas of the recommendation, backdrop 0.25, source 0.6 and so on. */
+    @ParameterizedTest
+    @CsvSource({"multiply, .25, .6, .15", "screen, .25, .6, .7", "overlay, .25, .6, .3", "darken, .25, .6, .25",
+            "lighten, .25, .6, .6", "color-dodge, .25, .6, .625", "color-burn, .75, .5, .5", "hard-light, .25, .6, .4",
+            "soft-light, .25, 1, .5", "soft-light, .25, .5, .25", "soft-light, .25, .25, .15625",
+            "difference, .25, .6, .35",
+            "exclusion, .25, .6, .55", "color-dodge, 0, 1, 0", "color-burn, 1, 0, 1"})
+    void separableModesFollowTheRecommendation(String mode, float backdrop, float source, float wanted) {
+        assertThat(BlendFunctions.channel(BlendMode.parse(mode), backdrop, source)).isEqualTo(wanted, within(1e-6f));
+    }
+
+    @Test
+    void wholeColourModesKeepWhatTheyPromise() {
+        float[] c = {0.9f, 0.2f, 0.1f, 0.3f, 0.5f, 0.4f};
+        float under = 0.3f * 0.3f + 0.59f * 0.5f + 0.11f * 0.4f;
+        float over = 0.3f * 0.9f + 0.59f * 0.2f + 0.11f * 0.1f;
+        for (BlendMode mode : new BlendMode[]{BlendMode.HUE, BlendMode.SATURATION, BlendMode.COLOR,
+                BlendMode.LUMINOSITY}) {
+            float[] blend = c.clone();
+            BlendFunctions.whole(mode, blend);
+            float lum = 0.3f * blend[0] + 0.59f * blend[1] + 0.11f * blend[2];
+            assertThat(lum).as(mode.keyword()).isEqualTo(mode == BlendMode.LUMINOSITY ? over : under, within(1e-5f));
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(BlendMode.class)
+    void nothingLaidOverLeavesAllAsItWas(BlendMode mode) {
+        int[] under = {0xFF1F3460, 0x80402010, 0};
+        int[] before = under.clone();
+        Compositor.lay(under, new int[]{0, 0, 0}, 3, 1, mode);
+        assertThat(under).isEqualTo(before);
+        Compositor.lay(under, new int[]{0xFFAABBCC, 0xFFAABBCC, 0xFFAABBCC}, 3, 0, mode);
+        assertThat(under).isEqualTo(before);
+    }
+
+    @ParameterizedTest
+    @EnumSource(BlendMode.class)
+    void overNothingEveryModeShowsTheSource(BlendMode mode) {
+        int[] under = {0};
+        Compositor.lay(under, new int[]{0xFF3C78B4}, 1, 1, mode);
+        assertThat(under[0]).isEqualTo(0xFF3C78B4);
+        assertThat(BlendMode.parse(mode.keyword())).isEqualTo(mode);
+    }
+
+    @Test
+    void halfOpacityIsHalfWay() {
+        int[] under = {0xFF000000};
+        Compositor.lay(under, new int[]{0xFFFFFFFF}, 1, 0.5, BlendMode.NORMAL);
+        assertThat(under[0] & 255).isBetween(127, 129);
+        assertThat(under[0] >>> 24).isEqualTo(255);
+    }
+
+    @Test
+    void workThatIsStoppedEnds() {
+        AtomicInteger strips = new AtomicInteger();
+        Work work = Work.on(2).stoppedBy(() -> strips.get() >= 3);
+        assertThatThrownBy(() -> Rows.each(10_000, 1, work, (from, to) -> strips.incrementAndGet()))
+                .isInstanceOf(CancellationException.class);
+        assertThat(strips.get()).isLessThan(10);
+    }
+}
