@@ -1,0 +1,143 @@
+package org.vatwright.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+
+import javax.imageio.ImageIO;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+
+class VerbsTest {
+
+    @TempDir
+    private Path folder;
+    private String project;
+    private final StringWriter out = new StringWriter();
+    private final StringWriter err = new StringWriter();
+
+    @BeforeEach
+    void writeTheDemo() {
+        project = folder.resolve("demo.vatwright").toString();
+        assertThat(run("demo", "--write", project)).isZero();
+    }
+
+    private int run(String... args) {
+        return Main.run(args, new PrintWriter(out, true), new PrintWriter(err, true));
+    }
+
+    private String file(String name) {
+        return folder.resolve(name).toString();
+    }
+
+    private BufferedImage picture(String name) throws IOException {
+        return ImageIO.read(folder.resolve(name).toFile());
+    }
+
+    @Test
+    void aFieldOfTwoTilesIsTheTileTwice() throws IOException {
+        assertThat(run("tile", project, "--design", "Buoys", "--dpi", "254", "-o", file("tile.png"))).isZero();
+        assertThat(run("field", project, "--design", "Buoys", "--size", "192mmx96mm", "--dpi", "254", "-o",
+                file("field.png")))
+                .isZero();
+        BufferedImage tile = picture("tile.png");
+        BufferedImage field = picture("field.png");
+        assertThat(tile.getWidth()).isEqualTo(960);
+        assertThat(field.getWidth()).isEqualTo(1920);
+        for (int y = 0; y < field.getHeight(); y++) {
+            for (int x = 0; x < field.getWidth(); x++) {
+                if (field.getRGB(x, y) != tile.getRGB(x % 960, y % 480)) {
+                    throw new AssertionError("pixel %d, %d differs".formatted(x, y));
+                }
+            }
+        }
+    }
+
+    @Test
+    void fieldsTakeScaleGrainAndStart() throws IOException {
+        assertThat(run("field", project, "--design", "Foredeck", "--colourway", "Night Crossing", "--size", "12inx12in",
+                "--dpi", "50", "--scale", "37.3", "--grain", "-31", "--start", "1cm,-1/2in", "-o", file("f.jpg")))
+                .isZero();
+        assertThat(picture("f.jpg").getWidth()).isEqualTo(600);
+        assertThat(err.toString()).isEmpty();
+    }
+
+    @Test
+    void articlesAreDressedAtADensityOrAWidth() throws IOException {
+        assertThat(run("dress", project, "--article", "Crew apron", "--px", "380", "-o", file("a.png"))).isZero();
+        assertThat(picture("a.png").getWidth()).isEqualTo(380);
+        assertThat(picture("a.png").getHeight()).isEqualTo(450);
+        assertThat(
+                run("dress", project, "--article", "Paper sheet", "--colourway", "Night Crossing", "--dpi", "30", "-o",
+                        file("s.tif")))
+                .isZero();
+        assertThat(picture("s.tif").getWidth()).isEqualTo(360);
+    }
+
+    @Test
+    void theListHasTheStatedShape() throws IOException {
+        assertThat(run("list", project, "--json")).isZero();
+        JsonNode list = new ObjectMapper().readTree(out.toString());
+        JsonNode buoys = list.get("designs").get(2);
+        assertThat(buoys.get("name").asText()).isEqualTo("Buoys");
+        assertThat(buoys.get("cell").get("widthMm").asDouble()).isEqualTo(48);
+        assertThat(buoys.get("tile").get("widthMm").asDouble()).isEqualTo(96);
+        assertThat(buoys.get("arrangement").asText()).isEqualTo("drop 1/2");
+        assertThat(buoys.get("colourways").get(1).asText()).isEqualTo("Night Crossing");
+        assertThat(buoys.get("inks").get(1).toString()).isEqualTo("{\"slot\":\"Cork\",\"hex\":\"#e2713c\"}");
+        assertThat(list.get("articles").get(0).get("pieces").asInt()).isGreaterThanOrEqualTo(5);
+        assertThat(run("list", project)).isZero();
+        assertThat(out.toString()).contains("Crew apron: 760 x 900 mm, 8 pieces");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"2|weave|Unmatched", "2|tile P --design Buoys -o X|--dpi",
+            "2|tile P --design Buoys --dpi 300 --px 5 -o X|", "2|tile P --design Buoys --dpi fast -o X|fast",
+            "2|tile P --design Buoys --dpi 0 -o X|must be from 0.5",
+            "2|field P --design Buoys --size big --dpi 9 -o X|is no size",
+            "1|tile P --design Boys --dpi 9 -o X|there is no design Boys; there are Gangway",
+            "1|tile P --design Buoys --colourway Fog --dpi 9 -o X|has no colourway Fog",
+            "1|tile P --design Buoys --dpi 9 -o X.bmp|.png, .jpg",
+            "1|field P --design Buoys --size 1inx1in --dpi 9 -o X.svg|is written as .png",
+            "1|dress P --article Mug --dpi 9 -o X.png|there is no article Mug",
+            "1|list nowhere.vatwright|there is no such file",
+            "1|field P --design Buoys --size 99999x99999 --dpi 9000 -o X.png|lower the density"})
+    void wrongUseAndFailedWorkAreToldInOneLine(int code, String words, String told) {
+        String[] args = words.replace("P ", project.replace(" ", "\u00a0") + " ").split(" ");
+        for (int i = 0; i < args.length; i++) {
+            args[i] = args[i].startsWith("X") ? file(args[i].equals("X") ? "x.png" : args[i]) : args[i];
+        }
+        err.getBuffer().setLength(0);
+        assertThat(run(args)).as(err.toString()).isEqualTo(code);
+        assertThat(err.toString().strip()).hasLineCount(1).startsWith("vatwright: ").contains(told == null ? "" : told);
+    }
+
+    @Test
+    void anExistingFileIsKeptWhenTheWorkFails() throws IOException {
+        Files.writeString(folder.resolve("keep.png"), "mine");
+        assertThat(run("tile", project, "--design", "Gone", "--dpi", "9", "-o", file("keep.png"))).isEqualTo(1);
+        assertThat(folder.resolve("keep.png")).hasContent("mine");
+        assertThat(run("tile", project, "--design", "Buoys", "--px", "96", "-o", file("keep.png"))).isZero();
+        assertThat(picture("keep.png").getWidth()).isEqualTo(96);
+    }
+
+    @Test
+    void theDemoWritesAllItMakes() {
+        assertThat(run("demo", "--to", file("made"))).isZero();
+        assertThat(out.toString()).contains("1 of 19").contains("are in ");
+        assertThat(folder.resolve("made")).isDirectoryContaining("glob:**ship-s-name-morning.png")
+                .isDirectoryContaining("glob:**foredeck-night-crossing-field.png");
+    }
+}

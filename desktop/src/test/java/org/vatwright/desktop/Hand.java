@@ -1,0 +1,347 @@
+package org.vatwright.desktop;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
+import java.util.function.Predicate;
+
+import org.vatwright.desktop.frame.Settings;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.application.Platform;
+import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.robot.Robot;
+import javafx.stage.Stage;
+
+/** A person's hand on mouse and keys, on a window of its own. */
+final class Hand implements AutoCloseable {
+
+    private static final long PATIENCE_MILLIS = 8000;
+    private static boolean toolkit;
+
+    final Offline outside = new Offline();
+    private final Robot robot;
+    private final Stage stage;
+    private final Window window;
+
+    private Hand(Path settings) throws Exception {
+        startToolkit();
+        Object[] made = onFx(() -> {
+            Window w = new Window(outside, new Settings(settings));
+            Stage s = new Stage();
+            s.setScene(w.scene(1280, 800));
+            s.setX(0);
+            s.setY(0);
+            s.show();
+            return new Object[]{w, s, new Robot()};
+        });
+        window = (Window) made[0];
+        stage = (Stage) made[1];
+        robot = (Robot) made[2];
+        rest();
+    }
+
+    static Hand onWelcome(Path settings) throws Exception {
+        return new Hand(settings);
+    }
+
+    static Hand onDemo(Path settings) throws Exception {
+        Hand hand = new Hand(settings);
+        hand.click("welcome-demo");
+        return hand;
+    }
+
+    private static synchronized void startToolkit() throws InterruptedException {
+        if (!toolkit) {
+            CountDownLatch started = new CountDownLatch(1);
+            Platform.startup(started::countDown);
+            started.await();
+            Platform.setImplicitExit(false);
+            toolkit = true;
+        }
+    }
+
+    static <T> T onFx(Callable<T> work) throws Exception {
+        CompletableFuture<T> result = new CompletableFuture<>();
+        Platform.runLater(() -> {
+            try {
+                result.complete(work.call());
+            } catch (Throwable e) {
+                result.completeExceptionally(e);
+            }
+        });
+        return result.get(30, TimeUnit.SECONDS);
+    }
+
+    Studio studio() {
+        return window.studio();
+    }
+
+    /** Lets what was asked for happen. */
+    void rest() throws Exception {
+        for (int i = 0; i < 2; i++) {
+            onFx(() -> null);
+            Thread.sleep(25);
+        }
+    }
+
+    void until(String what, BooleanSupplier holds) throws Exception {
+        long end = System.currentTimeMillis() + PATIENCE_MILLIS;
+        while (!onFx(holds::getAsBoolean)) {
+            if (System.currentTimeMillis() > end) {
+                throw new AssertionError("waited in vain until " + what);
+            }
+            Thread.sleep(30);
+        }
+    }
+
+    /** @return the shown node of that id, waiting for it */
+    Node node(String id) throws Exception {
+        return find("#" + id, n -> id.equals(n.getId()));
+    }
+
+    /** @return the shown button or label of those words */
+    Node words(String text) throws Exception {
+        return find("\"" + text + "\"", n -> n instanceof javafx.scene.control.Labeled l && text.equals(l.getText()));
+    }
+
+    private Node find(String what, Predicate<Node> wanted) throws Exception {
+        long end = System.currentTimeMillis() + PATIENCE_MILLIS;
+        while (true) {
+            Node found = onFx(() -> search(wanted));
+            if (found != null) {
+                return found;
+            }
+            if (System.currentTimeMillis() > end) {
+                throw new AssertionError("there is nothing shown that is " + what);
+            }
+            Thread.sleep(40);
+        }
+    }
+
+    private Node search(Predicate<Node> wanted) {
+        List<javafx.stage.Window> windows = new ArrayList<>(javafx.stage.Window.getWindows());
+        for (javafx.stage.Window w : windows.reversed()) {
+            if (w.getScene() != null && (w == stage || w != stage && !(w instanceof Stage))) {
+                Node found = search(w.getScene().getRoot(), wanted);
+                if (found != null) {
+                    return found;
+                }
+            }
+        }
+        return null;
+    }
+
+    private static Node search(Node at, Predicate<Node> wanted) {
+        if (!at.isVisible()) {
+            return null;
+        }
+        if (wanted.test(at)) {
+            return at;
+        }
+        if (at instanceof Parent parent) {
+            for (Node child : parent.getChildrenUnmodifiable()) {
+                Node found = search(child, wanted);
+                if (found != null) {
+                    return found;
+                }
+            }
+        }
+        return null;
+    }
+
+    boolean shows(String id) throws Exception {
+        return onFx(() -> search(n -> id.equals(n.getId())) != null);
+    }
+
+    /** Turns the wheel over a scrolled list until the node is in view. */
+    private Point2D reach(Node node) throws Exception {
+        for (int turn = 0; turn < 60; turn++) {
+            Integer wheel = onFx(() -> {
+                for (Parent p = node.getParent(); p != null; p = p.getParent()) {
+                    if (p instanceof ScrollPane scroll && scroll.getContent() != null) {
+                        Bounds view = scroll.localToScreen(scroll.getBoundsInLocal());
+                        Bounds own = node.localToScreen(node.getBoundsInLocal());
+                        robot.mouseMove(view.getMaxX() - 30, view.getCenterY());
+                        return own.getMinY() < view.getMinY() ? -1 : own.getMaxY() > view.getMaxY() ? 1 : 0;
+                    }
+                }
+                return 0;
+            });
+            if (wheel == 0) {
+                break;
+            }
+            onFx(() -> {
+                robot.mouseWheel(wheel);
+                return null;
+            });
+            rest();
+        }
+        return onFx(() -> {
+            Bounds b = node.localToScreen(node.getBoundsInLocal());
+            return new Point2D(b.getCenterX(), b.getCenterY());
+        });
+    }
+
+    void click(String id) throws Exception {
+        click(node(id));
+    }
+
+    void click(Node node, KeyCode... held) throws Exception {
+        Point2D at = reach(node);
+        clickAt(at.getX(), at.getY(), held);
+    }
+
+    void clickAt(double x, double y, KeyCode... held) throws Exception {
+        onFx(() -> {
+            for (KeyCode key : held) {
+                robot.keyPress(key);
+            }
+            robot.mouseMove(x, y);
+            return null;
+        });
+        rest();
+        onFx(() -> {
+            robot.mousePress(MouseButton.PRIMARY);
+            return null;
+        });
+        onFx(() -> {
+            robot.mouseRelease(MouseButton.PRIMARY);
+            for (KeyCode key : held) {
+                robot.keyRelease(key);
+            }
+            return null;
+        });
+        rest();
+    }
+
+    /** Clicks a place of a node, in its own pixels. */
+    void clickOn(Node node, double x, double y, KeyCode... held) throws Exception {
+        Point2D at = onFx(() -> node.localToScreen(x, y));
+        clickAt(at.getX(), at.getY(), held);
+    }
+
+    void drag(Node node, double fromX, double fromY, double dx, double dy) throws Exception {
+        Point2D from = onFx(() -> node.localToScreen(fromX, fromY));
+        dragBetween(from, from.add(dx, dy));
+    }
+
+    void dragBetween(Point2D from, Point2D to) throws Exception {
+        onFx(() -> {
+            robot.mouseMove(from);
+            return null;
+        });
+        rest();
+        onFx(() -> {
+            robot.mousePress(MouseButton.PRIMARY);
+            return null;
+        });
+        int steps = 12;
+        for (int i = 1; i <= steps; i++) {
+            Point2D at = from.add(to.subtract(from).multiply((double) i / steps));
+            onFx(() -> {
+                robot.mouseMove(at);
+                return null;
+            });
+            Thread.sleep(12);
+        }
+        onFx(() -> {
+            robot.mouseRelease(MouseButton.PRIMARY);
+            return null;
+        });
+        rest();
+    }
+
+    Point2D middle(Node node) throws Exception {
+        return reach(node);
+    }
+
+    void press(KeyCode... chord) throws Exception {
+        onFx(() -> {
+            for (KeyCode key : chord) {
+                robot.keyPress(key);
+            }
+            for (int i = chord.length - 1; i >= 0; i--) {
+                robot.keyRelease(chord[i]);
+            }
+            return null;
+        });
+        rest();
+    }
+
+    void hold(KeyCode key, boolean down) throws Exception {
+        onFx(() -> {
+            if (down) {
+                robot.keyPress(key);
+            } else {
+                robot.keyRelease(key);
+            }
+            return null;
+        });
+        rest();
+    }
+
+    void type(String text) throws Exception {
+        for (char c : text.toCharArray()) {
+            boolean shift = Character.isUpperCase(c) || "#%".indexOf(c) >= 0;
+            KeyCode key = switch (c) {
+                case ' ' -> KeyCode.SPACE;
+                case '.' -> KeyCode.PERIOD;
+                case ',' -> KeyCode.COMMA;
+                case '/' -> KeyCode.SLASH;
+                case '-' -> KeyCode.MINUS;
+                case '#' -> KeyCode.DIGIT3;
+                case '%' -> KeyCode.DIGIT5;
+                default -> KeyCode.getKeyCode(String.valueOf(Character.toUpperCase(c)));
+            };
+            if (shift) {
+                press(KeyCode.SHIFT, key);
+            } else {
+                press(key);
+            }
+        }
+    }
+
+    /** Writes something else into a field and takes it with Enter. */
+    void write(String id, String text) throws Exception {
+        click(id);
+        press(KeyCode.CONTROL, KeyCode.A);
+        type(text);
+        press(KeyCode.ENTER);
+    }
+
+    /** Opens a menu and takes its n-th entry, counted from 1, by the keys. */
+    void menu(String id, int entry) throws Exception {
+        click(id);
+        for (int i = 0; i < entry; i++) {
+            press(KeyCode.DOWN);
+        }
+        press(KeyCode.ENTER);
+    }
+
+    String text(String id) throws Exception {
+        Node node = node(id);
+        return onFx(() -> node instanceof javafx.scene.control.TextInputControl t
+                ? t.getText()
+                : ((javafx.scene.control.Labeled) node).getText());
+    }
+
+    @Override
+    public void close() throws Exception {
+        onFx(() -> {
+            stage.hide();
+            return null;
+        });
+    }
+}

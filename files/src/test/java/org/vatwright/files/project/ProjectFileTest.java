@@ -1,0 +1,164 @@
+package org.vatwright.files.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Random;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.vatwright.core.catalogue.Catalogue;
+import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.pattern.Guides;
+import org.vatwright.core.project.Project;
+import org.vatwright.files.demo.DemoCommission;
+import org.vatwright.files.disk.Disk;
+
+class ProjectFileTest {
+
+    @TempDir
+    private Path folder;
+
+    private Path demo() {
+        Path file = folder.resolve("demo.vatwright");
+        ProjectFile.write(DemoCommission.load(), file);
+        return file;
+    }
+
+    private static byte[] json(Path project) throws IOException {
+        try (ZipFile zip = new ZipFile(project.toFile())) {
+            return zip.getInputStream(zip.getEntry("project.json")).readAllBytes();
+        }
+    }
+
+    private Path zip(String entry, byte[] content) throws IOException {
+        Path file = folder.resolve("made.vatwright");
+        try (ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(file))) {
+            out.putNextEntry(new ZipEntry(entry));
+            out.write(content);
+        }
+        return file;
+    }
+
+    @Test
+    void whatIsWrittenIsReadEqualAndTheSameBytesAgain() throws IOException {
+        Project project = DemoCommission.load();
+        project = project.edit("Gangway", d -> d.withGuides(Guides.parts(3)));
+        Path file = folder.resolve("a.vatwright");
+        ProjectFile.write(project, file);
+        Project read = ProjectFile.read(file);
+        assertThat(read).isEqualTo(project);
+        Path again = folder.resolve("b.vatwright");
+        ProjectFile.write(read, again);
+        assertThat(Files.readAllBytes(again)).isEqualTo(Files.readAllBytes(file));
+    }
+
+    @Test
+    void theDemoHoldsWhatTheCommissionAsksFor() {
+        Project demo = DemoCommission.load();
+        assertThat(demo.designs()).extracting(d -> d.name()).contains("Gangway", "Foredeck", "Buoys");
+        assertThat(demo.designs()).allSatisfy(d -> assertThat(d.palette().colourways()).extracting(c -> c.name())
+                .startsWith("Morning").contains("Night Crossing"));
+        assertThat(demo.articles()).hasSizeGreaterThanOrEqualTo(3);
+        assertThat(demo.jobs()).isNotEmpty();
+    }
+
+    @Test
+    void everyFamilyOfTheCatalogueHasItsCodec() {
+        assertThat(StructureCodec.ALL).extracting(StructureCodec::family)
+                .containsExactlyElementsOf(Catalogue.FAMILIES.stream().map(Catalogue.Family::id).toList());
+    }
+
+    @Test
+    void aDesignWrittenByHandMayLeaveOutWhatIsNeutral() throws IOException {
+        Path file = folder.resolve("hand.json");
+        Files.writeString(file, """
+                {"name": "Plain", "cell": {"widthMm": 30, "heightMm": 20},
+                 "layers": [{"structure": {"family": "stripes", "bands": [{"ink": "A", "width": 10}, {"width": 5}]}}],
+                 "palette": {"slots": ["A"], "colourways": [{"name": "One", "colours": {"A": "#102030"}}]}}
+                """);
+        Project project = ProjectFile.read(file);
+        assertThat(project.designs()).singleElement()
+                .satisfies(d -> assertThat(d.layers().getFirst().name()).isEqualTo("Stripes"));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"\"version\" : 1|\"version\" : 7|later Vatwright",
+            "\"pivot\" : true|\"pivott\" : true|designs[0].layers[0].structure has \"pivott\"",
+            "\"opacity\" : 1.0|\"opacity\" : 140|opacity 14000 % must be from 0 to 100",
+            "\"family\" : \"stripes\"|\"family\" : \"spirals\"|a structure this version does not know",
+            "\"width\" : 26.0|\"width\" : \"wide\"|bands[0].width should be a number",
+            "\"design\" : \"Gangway\"|\"design\" : 5 5|no JSON that can be read",
+            "\"#20365f\"|\"blue\"|no colour", "\"vatwright-project\"|\"other\"|was expected"})
+    void faultsAreToldWithTheirPlace(String from, String to, String told) throws IOException {
+        String text = new String(json(demo()), StandardCharsets.UTF_8);
+        assertThat(text).contains(from);
+        Path file = zip("project.json",
+                text.replaceFirst(java.util.regex.Pattern.quote(from), to).getBytes(StandardCharsets.UTF_8));
+        assertThatThrownBy(() -> ProjectFile.read(file)).isInstanceOf(Refusal.class).hasMessageContaining(told)
+                .hasMessageStartingWith("made.vatwright");
+    }
+
+    @Test
+    void hostileArchivesAreRefused() throws IOException {
+        assertThatThrownBy(() -> ProjectFile.read(zip("../../climbs.json", json(demo()))))
+                .hasMessageContaining("leads out of the project");
+        assertThatThrownBy(() -> ProjectFile.read(zip("/etc/project.json", new byte[3])))
+                .hasMessageContaining("leads out");
+        assertThatThrownBy(() -> ProjectFile.read(zip("else.txt", new byte[3])))
+                .hasMessageContaining("without project.json");
+        assertThatThrownBy(() -> ProjectFile.read(zip("project.json", new byte[300 << 20])))
+                .hasMessageContaining("unpacks to more than");
+        String deep = "[".repeat(100_000);
+        assertThatThrownBy(() -> ProjectFile.read(zip("project.json", deep.getBytes(StandardCharsets.UTF_8))))
+                .isInstanceOf(Refusal.class);
+    }
+
+    @Test
+    void brokenFilesBringAnErrorAndNothingElse() throws IOException {
+        byte[] good = Files.readAllBytes(demo());
+        byte[] text = json(demo());
+        Random random = new Random(77);
+        Path file = folder.resolve("broken.vatwright");
+        for (int n = 0; n < 300; n++) {
+            byte[] bytes = n % 2 == 0 ? good.clone() : text.clone();
+            if (n % 3 == 0) {
+                bytes = java.util.Arrays.copyOf(bytes, random.nextInt(bytes.length));
+            } else {
+                for (int k = 0; k < 5; k++) {
+                    bytes[random.nextInt(bytes.length)] = (byte) random.nextInt(256);
+                }
+            }
+            Files.write(file, bytes);
+            try {
+                ProjectFile.read(file);
+            } catch (Refusal e) {
+                assertThat(e.getMessage()).isNotBlank();
+            }
+        }
+        assertThatThrownBy(() -> ProjectFile.read(folder.resolve("none.vatwright")))
+                .hasMessageContaining("no such file");
+        assertThatThrownBy(() -> ProjectFile.read(folder)).hasMessageContaining("is a folder");
+    }
+
+    @Test
+    void aFailedWriteLeavesTheOldFileAndNoRemains() throws IOException {
+        Path file = folder.resolve("kept.txt");
+        Files.writeString(file, "old");
+        assertThatThrownBy(() -> Disk.writeWhole(file, out -> {
+            out.write(1);
+            throw new IOException("the disk is full");
+        })).hasMessageContaining("the disk is full");
+        assertThat(file).hasContent("old");
+        assertThat(folder).isDirectoryNotContaining("glob:**.part");
+    }
+}
