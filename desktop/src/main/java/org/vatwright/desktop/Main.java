@@ -1,13 +1,20 @@
 package org.vatwright.desktop;
 
+import java.util.logging.Level;
+import java.util.logging.Logger;
+
 import javafx.application.Application;
 
 /** Starts the window. Not itself an application class, so that it starts from the class path. */
 public final class Main {
 
+    /** Held, or its level would be forgotten. The toolkit warns of the class path at every start. */
+    private static final Logger TOOLKIT = Logger.getLogger("javafx");
+
     private Main() {}
 
     public static void main(String[] args) {
+        TOOLKIT.setLevel(Level.SEVERE);
         Application.launch(VatwrightApp.class, args);
     }
 }

@@ -165,13 +165,9 @@ class FirstTenMinutesTest {
         Path png = folder.resolve("made/tote-article.png");
         hand.until("the file is there", () -> Files.exists(png));
         assertThat(ImageIO.read(png.toFile()).getWidth()).isEqualTo(787);
-        hand.until("it is said", () -> {
-            try {
-                return hand.shows("message");
-            } catch (Exception e) {
-                return false;
-            }
-        });
+        assertThat(hand.text("message-text")).contains("tote-article.png is written to");
+        hand.click(hand.words("open folder"));
+        assertThat(hand.outside.foldersShown).containsExactly(folder.resolve("made"));
     }
 
     private void saveAndReopen(Project start) throws Exception {
