@@ -4,8 +4,8 @@ package org.vatwright.core.raster;
  * Lays a tile endlessly into a picture: one sampling of the torus, bilinear between pixel centres, so there are no
  * edges to show. Where the map moves by whole pixels only, the tile's pixels are copied as they are.
  * <p>
- * Coordinates are fractions of 2^32 of a tile, so that they wrap by overflow; each run of {@value #BLOCK} pixels starts
- * anew from doubles, so that no error adds up (below one level in 255). Work goes in square blocks, so that the part of
+ * Coordinates are texels with 32 binary places; each run of {@value #BLOCK} pixels starts anew from doubles, so that no
+ * error adds up (below one level in 255). Work goes in square blocks, so that the part of
  * the tile in use stays in the cache.
  */
 public final class TorusSampler {
@@ -77,23 +77,26 @@ public final class TorusSampler {
         return padded;
     }
 
+    /** Steps are brought into 0 to below one tile, so that going over the edge is one comparison in each direction. */
     private static void run(int[] padded, int w, int h, Affine map, Raster out, int from, int to, int y) {
-        int u = fraction(map.u(from, y) - 0.5 / w);
-        int v = fraction(map.v(from, y) - 0.5 / h);
-        int du = fraction(map.ux());
-        int dv = fraction(map.vx());
+        long wide = (long) w << 32;
+        long high = (long) h << 32;
+        long px = texels(map.u(from, y) - 0.5 / w, w);
+        long py = texels(map.v(from, y) - 0.5 / h, h);
+        long stepX = texels(map.ux(), w);
+        long stepY = texels(map.vx(), h);
         int stride = w + 1;
         int[] target = out.argb();
         int at = y * out.width() + from;
-        for (int x = from; x < to; x++) {
-            long px = (u & 0xFFFFFFFFL) * w;
-            long py = (v & 0xFFFFFFFFL) * h;
-            int fx = (int) (px >>> 24) & 255;
-            int fy = (int) (py >>> 24) & 255;
+        int end = at + to - from;
+        while (at < end) {
             int p = (int) (py >>> 32) * stride + (int) (px >>> 32);
-            target[at++] = mix(padded[p], padded[p + 1], padded[p + stride], padded[p + stride + 1], fx, fy);
-            u += du;
-            v += dv;
+            target[at++] = mix(padded[p], padded[p + 1], padded[p + stride], padded[p + stride + 1],
+                    (int) px >>> 24, (int) py >>> 24);
+            px += stepX;
+            px -= px >= wide ? wide : 0;
+            py += stepY;
+            py -= py >= high ? high : 0;
         }
     }
 
@@ -110,7 +113,9 @@ public final class TorusSampler {
         return rb >>> 8 & 0xFF00FF | ag & 0xFF00FF00;
     }
 
-    private static int fraction(double turns) {
-        return (int) (long) Math.rint((turns - Math.floor(turns)) * ONE);
+    /** @return texels times 2^32, 0 to below {@code size} */
+    private static long texels(double turns, int size) {
+        long texels = (long) ((turns - Math.floor(turns)) * size * ONE);
+        return texels >= (long) size << 32 ? 0 : texels;
     }
 }
