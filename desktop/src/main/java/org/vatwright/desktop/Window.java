@@ -95,8 +95,9 @@ public final class Window {
     /** Shows the stages instead of the welcome. */
     public void work() {
         if (frame == null) {
-            Map<Stage, Supplier<StageView>> makers = Map.of(Stage.BUILD, () -> new BuildStage(studio), Stage.INSPECT,
-                    () -> new InspectStage(studio), Stage.COLOUR, () -> new ColourStage(studio), Stage.DRESS,
+            Map<Stage, Supplier<StageView>> makers = Map.of(Stage.BUILD, () -> new BuildStage(studio, desk),
+                    Stage.INSPECT,
+                    () -> new InspectStage(studio), Stage.COLOUR, () -> new ColourStage(studio, desk), Stage.DRESS,
                     () -> new DressStage(studio, desk), Stage.PRODUCE, () -> new ProduceStage(studio, desk));
             frame = new Frame(studio, desk, settings, makers);
             root.getChildren().setAll(frame);

@@ -61,6 +61,8 @@ public final class Shots {
                 .withColourway("Night Crossing")));
         views.put("inspect", s -> s.select(x -> x.withStage(Stage.INSPECT)
                 .withDesign(s.project().design("Buoys").orElseThrow())));
+        views.put("inspect-seams", s -> s.select(x -> x.withStage(Stage.INSPECT)
+                .withDesign(s.project().design("Foredeck").orElseThrow())));
         views.put("colour", s -> s.select(x -> x.withStage(Stage.COLOUR)
                 .withDesign(s.project().design("Gangway").orElseThrow()).withColourway("Night Crossing").withSlot(1)
                 .withWorn("Crew apron")));
@@ -87,6 +89,9 @@ public final class Shots {
                 view.accept(window.studio());
             }
         });
+        if (name.equals("inspect-seams")) {
+            onFx(() -> ((javafx.scene.control.ToggleButton) scene[0].lookup("#sight-seams")).fire());
+        }
         Thread.sleep(SETTLE_MILLIS);
         onFx(() -> {
             write(scene[0].snapshot(null), folder.resolve(name + ".png"));

@@ -14,6 +14,7 @@ import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.desktop.cloth.TrueSize;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.frame.Desk;
 import org.vatwright.desktop.frame.StageView;
 import org.vatwright.desktop.studio.Studio;
 
@@ -43,12 +44,12 @@ public final class BuildStage implements StageView {
     private final VBox column = new VBox(12);
     private final List<LayerCard> cards = new ArrayList<>();
 
-    public BuildStage(Studio studio) {
+    public BuildStage(Studio studio, Desk desk) {
         this.studio = studio;
         cell = new CellPane(studio);
         cell.onScaled(() -> studio.tellFoot(f -> f.withNotes(f.notes(), TrueSize.words(cell.viewport().pxPerMm()))));
         worn = new WornPane(studio);
-        palette = new PaletteStrip(studio);
+        palette = new PaletteStrip(studio, desk::askPicture);
         repeat = new RepeatCard(studio);
         VBox left = new VBox(head(), cell);
         VBox.setVgrow(cell, Priority.ALWAYS);

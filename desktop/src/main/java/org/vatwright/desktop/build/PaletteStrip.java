@@ -1,8 +1,12 @@
 package org.vatwright.desktop.build;
 
+import java.util.Optional;
+import java.util.function.Supplier;
+
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.raster.Raster;
 import org.vatwright.desktop.control.ColourEditor;
 import org.vatwright.desktop.control.Swatch;
 import org.vatwright.desktop.control.Ui;
@@ -33,7 +37,7 @@ final class PaletteStrip extends VBox {
     private final HBox slotRow;
     private boolean showing;
 
-    PaletteStrip(Studio studio) {
+    PaletteStrip(Studio studio, Supplier<Optional<Raster>> pictures) {
         super(8);
         this.studio = studio;
         name.getStyleClass().add("title-field");
@@ -53,7 +57,7 @@ final class PaletteStrip extends VBox {
                 studio.select(s -> s.withColourway(colourway.getValue()));
             }
         });
-        editor = new ColourEditor(studio, this::recolour);
+        editor = new ColourEditor(studio, this::recolour, pictures);
         slotName.setId("slot-name");
         slotName.setAccessibleText("Name of the ink");
         slotName.setOnAction(e -> renameSlot());

@@ -11,6 +11,7 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.control.ColourEditor;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.frame.Desk;
 import org.vatwright.desktop.frame.StageView;
 import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
@@ -45,7 +46,7 @@ public final class ColourStage implements StageView {
     private final Label hint = Ui.prose("Choose a swatch to change its colour.", "quiet");
     private boolean showing;
 
-    public ColourStage(Studio studio) {
+    public ColourStage(Studio studio, Desk desk) {
         this.studio = studio;
         Button add = Ui.link("Add a colourway", this::add);
         add.setId("add-colourway");
@@ -68,7 +69,8 @@ public final class ColourStage implements StageView {
         frame.setMinSize(WORN_WIDTH, WORN_HEIGHT);
         frame.setMaxSize(WORN_WIDTH, WORN_HEIGHT);
         editor = new ColourEditor(studio, rgb -> studio.design()
-                .ifPresent(d -> studio.recolour(d.palette().slots().get(studio.selection().slot()), rgb)));
+                .ifPresent(d -> studio.recolour(d.palette().slots().get(studio.selection().slot()), rgb)),
+                desk::askPicture);
         column.getChildren().addAll(Ui.labelled("Worn by", worn), frame, hint, editor);
     }
 

@@ -2,8 +2,10 @@ package org.vatwright.desktop.control;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.Supplier;
 
 import org.vatwright.core.colour.CmykShares;
 import org.vatwright.core.colour.Lab;
@@ -12,8 +14,10 @@ import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.measure.LengthText;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.raster.Raster;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.Region;
@@ -56,7 +60,8 @@ public final class ColourEditor extends VBox {
     private final List<TextField> fields = new ArrayList<>();
     private Rgb now = new Rgb(0, 0, 0);
 
-    public ColourEditor(Studio studio, Consumer<Rgb> commit) {
+    /** @param pictures asks for a picture to take a colour from */
+    public ColourEditor(Studio studio, Consumer<Rgb> commit, Supplier<Optional<Raster>> pictures) {
         super(8);
         this.studio = studio;
         this.commit = commit;
@@ -85,7 +90,10 @@ public final class ColourEditor extends VBox {
             getChildren().add(Ui.labelled(notation.label(), field));
         }
         Ui.show(error, false);
-        getChildren().addAll(error,
+        PicturePick pick = new PicturePick(studio, commit);
+        Button take = Ui.link("take from a picture\u2026", () -> pictures.get().ifPresent(pick::show));
+        take.setId("take-from-picture");
+        getChildren().addAll(error, Ui.row(Ui.spring(), take), pick,
                 Ui.prose("CMYK is plain shares, without a press profile. Lab is relative to D50.", "quiet"));
     }
 

@@ -16,12 +16,15 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.project.Project;
+import org.vatwright.core.raster.Raster;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.desktop.studio.Message;
 import org.vatwright.desktop.studio.Stage;
 import org.vatwright.desktop.studio.Studio;
 import org.vatwright.files.demo.DemoCommission;
+import org.vatwright.files.disk.Limits;
+import org.vatwright.files.picture.Pictures;
 import org.vatwright.files.project.ProjectFile;
 import org.vatwright.files.svg.FlatReader;
 
@@ -31,6 +34,10 @@ public final class Desk {
     private static final Outside.FileKind PROJECT = new Outside.FileKind("Vatwright project or design", "*.vatwright",
             "*.json");
     private static final Outside.FileKind DRAWING = new Outside.FileKind("SVG drawing", "*.svg");
+
+    private static final Outside.FileKind PICTURE = new Outside.FileKind("Picture", "*.png", "*.jpg", "*.jpeg", "*.tif",
+            "*.tiff", "*.bmp", "*.gif");
+    private static final int PICTURE_SIDE = 500;
 
     private final Studio studio;
     private final Outside outside;
@@ -157,6 +164,12 @@ public final class Desk {
 
     public void removeDesign() {
         studio.design().ifPresent(d -> studio.edit("remove " + d.name(), p -> p.removeDesign(d.name())));
+    }
+
+    /** @return a picture the user chose, small enough to be shown beside a colour */
+    public Optional<Raster> askPicture() {
+        return outside.askOpen("Take a colour from a picture", PICTURE)
+                .flatMap(path -> attempt(() -> Pictures.smaller(Pictures.read(path, Limits.STANDARD), PICTURE_SIDE)));
     }
 
     public void readFlat() {

@@ -52,6 +52,37 @@ public final class Pictures {
         }
     }
 
+    /** @return the picture no larger than {@code most} a side, each pixel the mean of those it stands for */
+    public static Raster smaller(Raster picture, int most) {
+        int step = Math.max(1, (Math.max(picture.width(), picture.height()) + most - 1) / most);
+        Raster small = new Raster(Math.max(1, picture.width() / step), Math.max(1, picture.height() / step));
+        for (int y = 0; y < small.height(); y++) {
+            for (int x = 0; x < small.width(); x++) {
+                small.argb()[y * small.width() + x] = mean(picture, x * step, y * step, step);
+            }
+        }
+        return small;
+    }
+
+    private static int mean(Raster picture, int left, int top, int step) {
+        long[] sum = new long[4];
+        int right = Math.min(picture.width(), left + step);
+        int bottom = Math.min(picture.height(), top + step);
+        for (int y = top; y < bottom; y++) {
+            for (int x = left; x < right; x++) {
+                for (int c = 0; c < 4; c++) {
+                    sum[c] += picture.at(x, y) >>> 8 * c & 255;
+                }
+            }
+        }
+        int count = (right - left) * (bottom - top);
+        int argb = 0;
+        for (int c = 0; c < 4; c++) {
+            argb |= (int) (sum[c] / count) << 8 * c;
+        }
+        return argb;
+    }
+
     private static Raster raster(BufferedImage image) {
         BufferedImage argb = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_ARGB_PRE);
         argb.createGraphics().drawImage(image, 0, 0, null);
