@@ -165,7 +165,7 @@ final class Hand implements AutoCloseable {
         return onFx(() -> search(n -> id.equals(n.getId())) != null);
     }
 
-    /** Turns the wheel over a scrolled list until the node is in view. */
+    /** Clicks beside the thumb of a scroll bar until the node is in view. */
     private Point2D reach(Node node) throws Exception {
         for (int turn = 0; turn < 60; turn++) {
             Integer wheel = onFx(() -> {
@@ -173,8 +173,9 @@ final class Hand implements AutoCloseable {
                     if (p instanceof ScrollPane scroll && scroll.getContent() != null) {
                         Bounds view = scroll.localToScreen(scroll.getBoundsInLocal());
                         Bounds own = node.localToScreen(node.getBoundsInLocal());
-                        robot.mouseMove(view.getMaxX() - 30, view.getCenterY());
-                        return own.getMinY() < view.getMinY() ? -1 : own.getMaxY() > view.getMaxY() ? 1 : 0;
+                        int way = own.getMinY() < view.getMinY() ? -1 : own.getMaxY() > view.getMaxY() ? 1 : 0;
+                        robot.mouseMove(view.getMaxX() - 5, way < 0 ? view.getMinY() + 12 : view.getMaxY() - 12);
+                        return way;
                     }
                 }
                 return 0;
@@ -183,7 +184,7 @@ final class Hand implements AutoCloseable {
                 break;
             }
             onFx(() -> {
-                robot.mouseWheel(wheel);
+                robot.mouseClick(MouseButton.PRIMARY);
                 return null;
             });
             rest();

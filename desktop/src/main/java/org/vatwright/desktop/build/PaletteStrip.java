@@ -51,6 +51,7 @@ final class PaletteStrip extends VBox {
         });
         HBox.setHgrow(name, Priority.ALWAYS);
         colourway.setId("colourway");
+        colourway.setMinWidth(USE_PREF_SIZE);
         colourway.setAccessibleText("Colourway in view");
         colourway.setOnAction(e -> {
             if (!showing && colourway.getValue() != null) {

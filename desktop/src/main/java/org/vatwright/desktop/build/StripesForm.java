@@ -115,6 +115,7 @@ final class StripesForm implements StructureForm {
             Button take = Ui.link(words(offer.way()) + ": " + offer.cost(), () -> take(offer));
             take.setId("offer-" + offer.way().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
             take.setWrapText(true);
+            take.setMinWidth(0);
             offers.getChildren().add(take);
         }
         Ui.show(offers, !exact);

@@ -62,6 +62,7 @@ public final class Ui {
     public static Button link(String words, Runnable action) {
         Button button = new Button(words);
         button.getStyleClass().add("link");
+        button.setMinWidth(Region.USE_PREF_SIZE);
         button.setOnAction(e -> action.run());
         return button;
     }

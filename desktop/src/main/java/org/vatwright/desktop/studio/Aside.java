@@ -28,9 +28,10 @@ public final class Aside<T> {
 
     /** @param value what the work depends on; the same one again is not worked on again */
     public void ask(Object value, Supplier<T> work) {
-        if (value.equals(latest.getAndSet(value))) {
+        if (value.equals(latest.get())) {
             return;
         }
+        latest.set(value);
         HANDS.execute(() -> {
             if (latest.get() == value) {
                 T result = work.get();
