@@ -2,6 +2,7 @@ package org.vatwright.desktop;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 
 import org.vatwright.desktop.frame.Desk;
 import org.vatwright.desktop.frame.Settings;
@@ -30,18 +31,29 @@ public final class VatwrightApp extends Application {
             }
         });
         List<String> words = getParameters().getRaw();
-        if (words.contains("demo")) {
-            window.work();
-            desk.openDemo();
-        } else if (!words.isEmpty() && !words.getFirst().startsWith("--")) {
-            window.open(Path.of(words.getFirst()));
-        } else {
-            settings.lastProject().ifPresent(window::open);
-        }
+        opening(words, window, settings).ifPresent(opening -> {
+            // The window stands first; what it is to show comes in at once after.
+            window.bare();
+            Platform.runLater(opening);
+        });
         stage.show();
         if (words.contains("--leave-when-shown")) {
             // A training run for the start-up cache: show every stage once, then go.
             Platform.runLater(() -> window.tour(Platform::exit));
         }
+    }
+
+    /** @return what is to be opened; nothing for the welcome */
+    private static Optional<Runnable> opening(List<String> words, Window window, Settings settings) {
+        if (words.contains("demo")) {
+            return Optional.of(() -> {
+                window.work();
+                window.desk().openDemo();
+            });
+        }
+        if (!words.isEmpty() && !words.getFirst().startsWith("--")) {
+            return Optional.of(() -> window.open(Path.of(words.getFirst())));
+        }
+        return settings.lastProject().map(last -> () -> window.open(last));
     }
 }

@@ -92,6 +92,11 @@ public final class Window {
         }
     }
 
+    /** Shows nothing yet, not even the welcome. */
+    void bare() {
+        root.getChildren().clear();
+    }
+
     /** Shows the stages instead of the welcome. */
     public void work() {
         if (frame == null) {
