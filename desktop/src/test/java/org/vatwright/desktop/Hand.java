@@ -116,6 +116,11 @@ final class Hand implements AutoCloseable {
         return find("\"" + text + "\"", n -> n instanceof javafx.scene.control.Labeled l && text.equals(l.getText()));
     }
 
+    /** @return the shown node that says this to a screen reader */
+    Node named(String words) throws Exception {
+        return find("named \"" + words + "\"", n -> words.equals(n.getAccessibleText()));
+    }
+
     private Node find(String what, Predicate<Node> wanted) throws Exception {
         long end = System.currentTimeMillis() + PATIENCE_MILLIS;
         while (true) {

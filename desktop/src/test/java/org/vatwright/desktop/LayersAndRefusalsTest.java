@@ -1,0 +1,88 @@
+package org.vatwright.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.vatwright.core.loom.BandMeasure;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.stripe.Stripes;
+import org.vatwright.core.project.Project;
+import org.vatwright.core.raster.BlendMode;
+
+import javafx.scene.input.KeyCode;
+
+/** Layers in the recipe, and files that cannot be opened. */
+class LayersAndRefusalsTest {
+
+    @TempDir
+    private Path folder;
+    private Hand hand;
+
+    @BeforeEach
+    void openTheDemo() throws Exception {
+        hand = Hand.onDemo(folder);
+    }
+
+    @AfterEach
+    void leave() throws Exception {
+        hand.close();
+    }
+
+    private Design design() {
+        return hand.studio().design().orElseThrow();
+    }
+
+    @Test
+    void layersAreDuplicatedNamedOrderedHiddenMixedAndDeleted() throws Exception {
+        Project before = hand.studio().project();
+        hand.click(hand.named("Duplicate this layer"));
+        assertThat(design().layers()).extracting(Layer::name).containsExactly("Deck stripe", "Deck stripe copy");
+        hand.write("layer-name", "Over it");
+        hand.click(hand.named("Lower this layer"));
+        assertThat(design().layers()).extracting(Layer::name).containsExactly("Over it", "Deck stripe");
+        hand.write("opacity", "40");
+        assertThat(design().layers().getFirst().opacity()).isEqualTo(0.4);
+        hand.click("blend-mode");
+        hand.press(KeyCode.DOWN);
+        hand.press(KeyCode.ENTER);
+        assertThat(design().layers().getFirst().mode()).isEqualTo(BlendMode.MULTIPLY);
+        hand.click("measure-threads");
+        assertThat(((Stripes) design().layers().getFirst().structure()).measure())
+                .isEqualTo(new BandMeasure.Threads(10));
+        hand.click(hand.named("Hide this layer"));
+        assertThat(design().layers()).filteredOn(l -> !l.visible()).hasSize(1);
+        hand.click(hand.named("Delete this layer"));
+        assertThat(design().layers()).extracting(Layer::name).containsExactly("Deck stripe");
+        while (hand.studio().history().undoName().isPresent()) {
+            hand.press(KeyCode.CONTROL, KeyCode.Z);
+        }
+        assertThat(hand.studio().project()).isEqualTo(before);
+    }
+
+    @Test
+    void whatCannotBeOpenedIsSaidAndLosesNothing() throws Exception {
+        Project before = hand.studio().project();
+        Path broken = folder.resolve("broken.vatwright");
+        Files.write(broken, new byte[]{'P', 'K', 3, 4, 0, 0, 9});
+        hand.outside.answers.add(broken);
+        hand.press(KeyCode.CONTROL, KeyCode.O);
+        assertThat(hand.text("message-text")).startsWith("Broken.vatwright is broken or was cut short");
+        assertThat(hand.studio().project()).isEqualTo(before);
+
+        Path hostile = folder.resolve("hostile.svg");
+        Files.writeString(hostile, "<!DOCTYPE svg [<!ENTITY a 'b'>]><svg>&a;</svg>");
+        hand.outside.answers.add(hostile);
+        hand.click("stage-dress");
+        hand.menu("add-article", 1);
+        assertThat(hand.text("message-text")).contains("declares entities");
+        assertThat(hand.studio().project()).isEqualTo(before);
+        assertThat(hand.studio().history().undoName()).isEmpty();
+    }
+}
