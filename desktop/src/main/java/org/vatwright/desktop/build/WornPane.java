@@ -73,7 +73,7 @@ final class WornPane extends Pane {
         String worn = studio.selection().worn();
         double w = getWidth() - 2 * MARGIN;
         double h = getHeight() - BOTTOM - TOP;
-        double pxPerMm = draw(cloth, worn, design, colourway, MARGIN, TOP, w, h, false);
+        double pxPerMm = draw(cloth, worn, design, colourway, MARGIN, TOP, w, h);
         title.setText("Worn   " + (worn.isEmpty() ? "field" : worn) + ", " + colourway.name());
         title.autosize();
         title.relocate(MARGIN, 12);
@@ -89,7 +89,7 @@ final class WornPane extends Pane {
 
     /** @return px a mm */
     private double draw(ClothImage image, String worn, Design design, Colourway colourway, double x, double y, double w,
-            double h, boolean thumb) {
+            double h) {
         Article article = studio.project().article(worn).orElse(null);
         if (article == null) {
             double mm = FIELD_CELLS * Math.max(design.repeat().widthMm(), design.repeat().heightMm());
@@ -117,7 +117,7 @@ final class WornPane extends Pane {
             names.forEach(this::thumb);
         }
         for (Thumb thumb : all) {
-            draw(thumb.image(), thumb.article(), design, colourway, 0, 0, THUMB, THUMB, true);
+            draw(thumb.image(), thumb.article(), design, colourway, 0, 0, THUMB, THUMB);
             thumb.button().pseudoClassStateChanged(Styles.CHOSEN, thumb.article().equals(studio.selection().worn()));
         }
     }
