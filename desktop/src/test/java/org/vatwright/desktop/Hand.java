@@ -16,11 +16,16 @@ import org.vatwright.desktop.studio.Studio;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.robot.Robot;
 import javafx.stage.Stage;
 
@@ -269,6 +274,27 @@ final class Hand implements AutoCloseable {
         rest();
     }
 
+    /** Lets a file fall on the middle of the window, dragged in from the lower left corner. */
+    void drop(Path file) throws Exception {
+        Region source = onFx(() -> {
+            Region region = new Region();
+            region.setMaxSize(30, 30);
+            StackPane.setAlignment(region, Pos.BOTTOM_LEFT);
+            region.setOnDragDetected(e -> {
+                ClipboardContent content = new ClipboardContent();
+                content.putFiles(List.of(file.toFile()));
+                region.startDragAndDrop(TransferMode.COPY).setContent(content);
+                e.consume();
+            });
+            ((StackPane) stage.getScene().getRoot()).getChildren().add(region);
+            return region;
+        });
+        rest();
+        dragBetween(onFx(() -> source.localToScreen(15, 15)), new Point2D(500, 400));
+        onFx(() -> ((StackPane) stage.getScene().getRoot()).getChildren().remove(source));
+        rest();
+    }
+
     Point2D middle(Node node) throws Exception {
         return reach(node);
     }
@@ -341,6 +367,12 @@ final class Hand implements AutoCloseable {
         return onFx(() -> node instanceof javafx.scene.control.TextInputControl t
                 ? t.getText()
                 : ((javafx.scene.control.Labeled) node).getText());
+    }
+
+    /** @return what the message at the foot of the cloth says now; to be asked on the window's thread */
+    String messageText() {
+        Node text = search(n -> "message-text".equals(n.getId()));
+        return text == null ? "" : ((javafx.scene.control.Labeled) text).getText();
     }
 
     @Override

@@ -15,7 +15,7 @@ import org.vatwright.core.repeat.Tile;
 import org.vatwright.desktop.cloth.TrueSize;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.frame.Desk;
-import org.vatwright.desktop.frame.StageView;
+import org.vatwright.desktop.frame.DesignStage;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.Node;
@@ -29,23 +29,20 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** Build: cell and worn view side by side, the recipe in the column. */
-public final class BuildStage implements StageView {
+public final class BuildStage extends DesignStage {
 
     private static final double CELL_SHARE = 0.57;
 
-    private final Studio studio;
     private final CellPane cell;
     private final WornPane worn;
-    private final SplitPane middle;
     private final Label title = Ui.label("", "pane-title");
     private final PaletteStrip palette;
     private final RepeatCard repeat;
     private final VBox layers = new VBox(8);
-    private final VBox column = new VBox(12);
     private final List<LayerCard> cards = new ArrayList<>();
 
     public BuildStage(Studio studio, Desk desk) {
-        this.studio = studio;
+        super(studio);
         cell = new CellPane(studio);
         cell.onScaled(() -> studio.tellFoot(f -> f.withNotes(f.notes(), TrueSize.words(cell.viewport().pxPerMm()))));
         worn = new WornPane(studio);
@@ -54,15 +51,17 @@ public final class BuildStage implements StageView {
         VBox left = new VBox(head(), cell);
         VBox.setVgrow(cell, Priority.ALWAYS);
         left.getStyleClass().add("surround");
-        middle = new SplitPane(left, worn);
-        middle.setDividerPositions(CELL_SHARE);
+        SplitPane panes = new SplitPane(left, worn);
+        panes.setDividerPositions(CELL_SHARE);
+        VBox.setVgrow(panes, Priority.ALWAYS);
+        middle().getChildren().add(panes);
         FlowPane add = new FlowPane(8, 4, Ui.label("Add a layer", "card-title"));
         for (Catalogue.Family family : Catalogue.FAMILIES) {
             Node link = Ui.link(family.title().toLowerCase(java.util.Locale.ROOT), () -> add(family));
             link.setId("add-" + family.id());
             add.getChildren().add(link);
         }
-        column.getChildren().addAll(palette, layers, add, repeat);
+        column().getChildren().addAll(palette, layers, add, repeat);
     }
 
     private Node head() {
@@ -109,24 +108,7 @@ public final class BuildStage implements StageView {
     }
 
     @Override
-    public Node middle() {
-        return middle;
-    }
-
-    @Override
-    public Node column() {
-        return column;
-    }
-
-    @Override
-    public void refresh() {
-        Design design = studio.design().orElse(null);
-        column.setVisible(design != null);
-        middle.setVisible(design != null);
-        if (design == null) {
-            return;
-        }
-        Colourway colourway = studio.colourway(design);
+    protected void refresh(Design design, Colourway colourway) {
         Tile tile = design.repeat().tile();
         String cellWords = size(design.repeat().widthMm(), design.repeat().heightMm());
         title.setText(cell.rolled()

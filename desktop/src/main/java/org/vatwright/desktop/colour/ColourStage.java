@@ -12,7 +12,7 @@ import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.control.ColourEditor;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.frame.Desk;
-import org.vatwright.desktop.frame.StageView;
+import org.vatwright.desktop.frame.DesignStage;
 import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
 
@@ -27,15 +27,12 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** Colour: a row a colourway, a column a slot; what is worn and the colour editor beside it. */
-public final class ColourStage implements StageView {
+public final class ColourStage extends DesignStage {
 
     private static final int WORN_WIDTH = 296;
     private static final int WORN_HEIGHT = 230;
     private static final String FIELD = "field";
 
-    private final Studio studio;
-    private final VBox middle = new VBox(8);
-    private final VBox column = new VBox(10);
     private final Label title = Ui.label("", "column-title");
     private final HBox slots = new HBox();
     private final VBox table = new VBox(6);
@@ -47,7 +44,7 @@ public final class ColourStage implements StageView {
     private boolean showing;
 
     public ColourStage(Studio studio, Desk desk) {
-        this.studio = studio;
+        super(studio);
         Button add = Ui.link("Add a colourway", this::add);
         add.setId("add-colourway");
         ScrollPane scroll = new ScrollPane(table);
@@ -55,8 +52,9 @@ public final class ColourStage implements StageView {
         scroll.setFitToWidth(true);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         slots.getStyleClass().add("slot-heads");
-        middle.getStyleClass().addAll("surround", "colour-table");
-        middle.getChildren().addAll(Ui.row(title), slots, scroll, Ui.row(add,
+        middle().getStyleClass().addAll("surround", "colour-table");
+        middle().setSpacing(8);
+        middle().getChildren().addAll(Ui.row(title), slots, scroll, Ui.row(add,
                 Ui.label("as a copy of the chosen one; the first stays as it is", "on-cloth")));
         worn.setAccessibleText("What wears the colourway");
         worn.setOnAction(e -> {
@@ -71,7 +69,7 @@ public final class ColourStage implements StageView {
         editor = new ColourEditor(studio, rgb -> studio.design()
                 .ifPresent(d -> studio.recolour(d.palette().slots().get(studio.selection().slot()), rgb)),
                 desk::askPicture);
-        column.getChildren().addAll(Ui.labelled("Worn by", worn), frame, hint, editor);
+        column().getChildren().addAll(Ui.labelled("Worn by", worn), frame, hint, editor);
     }
 
     private void add() {
@@ -83,23 +81,7 @@ public final class ColourStage implements StageView {
     }
 
     @Override
-    public Node middle() {
-        return middle;
-    }
-
-    @Override
-    public Node column() {
-        return column;
-    }
-
-    @Override
-    public void refresh() {
-        Design design = studio.design().orElse(null);
-        middle.setVisible(design != null);
-        column.setVisible(design != null);
-        if (design == null) {
-            return;
-        }
+    protected void refresh(Design design, Colourway colourway) {
         showing = true;
         Palette palette = design.palette();
         title.setText(design.name());
@@ -116,7 +98,6 @@ public final class ColourStage implements StageView {
         for (int i = 0; i < rows.size(); i++) {
             rows.get(i).show(design, palette.colourways().get(i));
         }
-        Colourway colourway = studio.colourway(design);
         worn(design, colourway);
         int slot = studio.selection().slot();
         Ui.show(editor, slot >= 0);
@@ -166,15 +147,5 @@ public final class ColourStage implements StageView {
                     pxPerMm);
             cloth.draw(dressed, dressed.subject(studio.tiles()), cut.widthMm() * pxPerMm, cut.heightMm() * pxPerMm);
         }
-    }
-
-    @Override
-    public void fit() {
-        refresh();
-    }
-
-    @Override
-    public void trueSize() {
-        refresh();
     }
 }

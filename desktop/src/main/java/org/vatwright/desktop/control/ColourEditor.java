@@ -89,6 +89,7 @@ public final class ColourEditor extends VBox {
             fields.add(field);
             getChildren().add(Ui.labelled(notation.label(), field));
         }
+        error.setId("colour-error");
         Ui.show(error, false);
         PicturePick pick = new PicturePick(studio, commit);
         Button take = Ui.link("take from a picture\u2026", () -> pictures.get().ifPresent(pick::show));

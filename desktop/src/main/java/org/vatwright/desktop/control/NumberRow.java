@@ -160,7 +160,7 @@ public final class NumberRow extends VBox {
             double scale = Math.pow(10, kind.decimals());
             commit.accept(Math.rint(change.applyAsDouble(value) * scale) / scale);
         } catch (Refusal e) {
-            studio.say(org.vatwright.desktop.studio.Message.wrong(e.getMessage()));
+            studio.say(org.vatwright.desktop.studio.Message.refused(e.getMessage()));
         }
     }
 

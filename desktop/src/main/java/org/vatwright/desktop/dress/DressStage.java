@@ -29,13 +29,10 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** Dress: the article large, its pieces, the lay of what is chosen. */
-public final class DressStage implements StageView {
+public final class DressStage extends StageView {
 
-    private final Studio studio;
     private final Desk desk;
     private final ArticlePane pane;
-    private final VBox middle = new VBox();
-    private final VBox column = new VBox(12);
     private final FlowPane tabs = new FlowPane(8, 6);
     private final ArticleCard card;
     private final FlowPane pieces = new FlowPane(5, 5);
@@ -47,7 +44,7 @@ public final class DressStage implements StageView {
     private List<String> shownPieces = List.of();
 
     public DressStage(Studio studio, Desk desk) {
-        this.studio = studio;
+        super(studio);
         this.desk = desk;
         pane = new ArticlePane(studio);
         pane.onScaled(() -> studio.tellFoot(f -> f.withNotes(f.notes(), TrueSize.words(pane.viewport().pxPerMm()))));
@@ -55,12 +52,12 @@ public final class DressStage implements StageView {
         lay = new LayCard(studio);
         tabs.getStyleClass().add("pane-head");
         VBox.setVgrow(pane, Priority.ALWAYS);
-        middle.getStyleClass().add("surround");
-        middle.getChildren().addAll(tabs, empty, pane);
+        middle().getStyleClass().add("surround");
+        middle().getChildren().addAll(tabs, empty, pane);
         pieceCard = Ui.column(6,
                 Ui.row(Ui.label("Pieces", "card-title"), Ui.spring(), Ui.link("choose all", this::all)),
                 pieces, Ui.prose("Choose more with Shift; the lay below then speaks of all of them.", "quiet"));
-        column.getChildren().addAll(card, pieceCard, lay);
+        column().getChildren().addAll(card, pieceCard, lay);
     }
 
     private void all() {
@@ -93,22 +90,12 @@ public final class DressStage implements StageView {
     }
 
     @Override
-    public Node middle() {
-        return middle;
-    }
-
-    @Override
-    public Node column() {
-        return column;
-    }
-
-    @Override
     public void refresh() {
         tabs();
         Article article = studio.article().orElse(null);
         Ui.show(empty, article == null);
         Ui.show(pane, article != null);
-        column.setVisible(article != null);
+        column().setVisible(article != null);
         if (article == null) {
             return;
         }

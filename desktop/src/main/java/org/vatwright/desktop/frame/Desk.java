@@ -63,8 +63,7 @@ public final class Desk {
         try {
             return Optional.ofNullable(work.get());
         } catch (Refusal e) {
-            String text = e.getMessage();
-            studio.say(Message.wrong(Character.toUpperCase(text.charAt(0)) + text.substring(1) + "."));
+            studio.say(Message.refused(e.getMessage()));
             return Optional.empty();
         }
     }
@@ -183,7 +182,8 @@ public final class Desk {
             if (studio.edit("read " + flat.name(), p -> p.addArticle(flat))) {
                 studio.select(s -> s.withStage(Stage.DRESS).withArticle(flat));
                 String left = reading.notes().isEmpty() ? "" : " " + String.join("; ", reading.notes()) + ".";
-                studio.say(Message.done("%s has %d pieces.%s".formatted(flat.name(), flat.pieces().size(), left)));
+                studio.say(Message.done("%s has %d %s.%s".formatted(flat.name(), flat.pieces().size(),
+                        flat.pieces().size() == 1 ? "piece" : "pieces", left)));
             }
         });
     }

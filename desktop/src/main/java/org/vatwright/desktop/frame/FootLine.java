@@ -22,6 +22,7 @@ final class FootLine extends HBox {
         super(10);
         getStyleClass().add("foot");
         place.setId("read-out");
+        scale.setId("zoom");
         colour.getStyleClass().add("foot-colour");
         getChildren().addAll(notes, Ui.spring(), colour, place, Ui.spring(), scale);
     }

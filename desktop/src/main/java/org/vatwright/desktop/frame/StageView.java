@@ -1,22 +1,40 @@
 package org.vatwright.desktop.frame;
 
-import javafx.scene.Node;
+import org.vatwright.desktop.studio.Studio;
 
-/** One stage of the window. */
-public interface StageView {
+import javafx.scene.layout.VBox;
+
+/** One stage of the window: what fills the middle, and what stands in the right column. */
+public abstract class StageView {
+
+    protected final Studio studio;
+    private final VBox middle = new VBox();
+    private final VBox column = new VBox(12);
+
+    protected StageView(Studio studio) {
+        this.studio = studio;
+    }
 
     /** @return what fills the middle */
-    Node middle();
+    public final VBox middle() {
+        return middle;
+    }
 
     /** @return what stands in the right column */
-    Node column();
+    public final VBox column() {
+        return column;
+    }
 
     /** Brings everything in line with the studio. */
-    void refresh();
+    public abstract void refresh();
 
     /** Brings all of the cloth into view. */
-    void fit();
+    public void fit() {
+        refresh();
+    }
 
     /** Shows the cloth at true size. */
-    void trueSize();
+    public void trueSize() {
+        refresh();
+    }
 }

@@ -14,7 +14,7 @@ import org.vatwright.desktop.cloth.TrueSize;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
-import org.vatwright.desktop.frame.StageView;
+import org.vatwright.desktop.frame.DesignStage;
 import org.vatwright.desktop.studio.Aside;
 import org.vatwright.desktop.studio.Studio;
 
@@ -26,12 +26,9 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** Inspect: the field large, the findings beside it, worst first. */
-public final class InspectStage implements StageView {
+public final class InspectStage extends DesignStage {
 
-    private final Studio studio;
     private final InspectPane pane;
-    private final VBox middle = new VBox();
-    private final VBox column = new VBox(10);
     private final Label title = Ui.label("", "column-title");
     private final Label count = Ui.label("", "quiet");
     private final VBox findings = new VBox(8);
@@ -45,7 +42,7 @@ public final class InspectStage implements StageView {
     private record Question(Design design, Colourway colourway, Density density) {}
 
     public InspectStage(Studio studio) {
-        this.studio = studio;
+        super(studio);
         pane = new InspectPane(studio);
         pane.onScaled(() -> studio.tellFoot(f -> f.withNotes(f.notes(), TrueSize.words(pane.viewport().pxPerMm()))));
         sights = new Segments<>(List.of(InspectPane.Sight.values()), InspectPane.Sight::words, s -> {
@@ -65,30 +62,13 @@ public final class InspectStage implements StageView {
         var head = Ui.row(sights, Ui.spring(), cells);
         head.getStyleClass().add("pane-head");
         VBox.setVgrow(pane, Priority.ALWAYS);
-        middle.getStyleClass().add("surround");
-        middle.getChildren().addAll(head, pane);
-        column.getChildren().addAll(title, count, density, findings);
+        middle().getStyleClass().add("surround");
+        middle().getChildren().addAll(head, pane);
+        column().getChildren().addAll(title, count, density, findings);
     }
 
     @Override
-    public Node middle() {
-        return middle;
-    }
-
-    @Override
-    public Node column() {
-        return column;
-    }
-
-    @Override
-    public void refresh() {
-        Design design = studio.design().orElse(null);
-        middle.setVisible(design != null);
-        column.setVisible(design != null);
-        if (design == null) {
-            return;
-        }
-        Colourway colourway = studio.colourway(design);
+    protected void refresh(Design design, Colourway colourway) {
         sights.show(sight);
         cells.show(across);
         density.show(studio.project().density().dpi());

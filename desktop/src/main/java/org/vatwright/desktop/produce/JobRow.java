@@ -49,6 +49,7 @@ final class JobRow extends HBox {
         job = shown.name();
         setId("job-" + job.replaceAll("[^A-Za-z0-9]+", "-"));
         run.setId("run-" + job.replaceAll("[^A-Za-z0-9]+", "-"));
+        stop.setId("stop-" + job.replaceAll("[^A-Za-z0-9]+", "-"));
         name.setText(job);
         file.setText(shown.fileName());
         sentence.setText(plan.sentence());

@@ -36,7 +36,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** Produce: the docket of jobs. They run beside the window, one after the other, and can be stopped. */
-public final class ProduceStage implements StageView {
+public final class ProduceStage extends StageView {
 
     private static final ExecutorService PRESS = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "vatwright-press");
@@ -44,10 +44,7 @@ public final class ProduceStage implements StageView {
         return thread;
     });
 
-    private final Studio studio;
     private final Desk desk;
-    private final VBox middle = new VBox(8);
-    private final VBox column = new VBox(10);
     private final VBox docket = new VBox(8);
     private final List<JobRow> rows = new ArrayList<>();
     private final Label where = Ui.label("", "on-cloth");
@@ -57,7 +54,7 @@ public final class ProduceStage implements StageView {
     private Path folder;
 
     public ProduceStage(Studio studio, Desk desk) {
-        this.studio = studio;
+        super(studio);
         this.desk = desk;
         form = new JobForm(studio);
         MenuButton add = new MenuButton("Add a job");
@@ -88,9 +85,10 @@ public final class ProduceStage implements StageView {
         scroll.setFitToWidth(true);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         docket.getStyleClass().add("docket");
-        middle.getStyleClass().add("plain-ground");
-        middle.getChildren().addAll(head, scroll);
-        column.getChildren().addAll(Ui.label("Settings of the job", "column-title"), hint, form);
+        middle().getStyleClass().add("plain-ground");
+        middle().setSpacing(8);
+        middle().getChildren().addAll(head, scroll);
+        column().getChildren().addAll(Ui.label("Settings of the job", "column-title"), hint, form);
     }
 
     private Path folder() {
@@ -166,16 +164,6 @@ public final class ProduceStage implements StageView {
     }
 
     @Override
-    public Node middle() {
-        return middle;
-    }
-
-    @Override
-    public Node column() {
-        return column;
-    }
-
-    @Override
     public void refresh() {
         List<Job> jobs = studio.project().jobs();
         while (rows.size() < jobs.size()) {
@@ -202,15 +190,5 @@ public final class ProduceStage implements StageView {
         Ui.show(hint, chosen.isEmpty());
         chosen.ifPresent(form::show);
         studio.tellFoot(f -> f.withNotes(List.of("%d jobs".formatted(jobs.size())), ""));
-    }
-
-    @Override
-    public void fit() {
-        refresh();
-    }
-
-    @Override
-    public void trueSize() {
-        refresh();
     }
 }

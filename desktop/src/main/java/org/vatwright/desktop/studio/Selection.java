@@ -82,8 +82,10 @@ public record Selection(Stage stage, String design, String colourway, int layer,
         return new Selection(stage, design, colourway, layer, part, slot, other, article, pieces, job);
     }
 
+    /** A sheet's only piece is chosen at once. */
     public Selection withArticle(Article other) {
-        return new Selection(stage, design, colourway, layer, part, slot, worn, other.name(), Set.of(), job);
+        Set<Integer> only = other instanceof Article.Sheet ? Set.of(0) : Set.of();
+        return new Selection(stage, design, colourway, layer, part, slot, worn, other.name(), only, job);
     }
 
     public Selection withArticleName(String other) {

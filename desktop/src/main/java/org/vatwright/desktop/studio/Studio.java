@@ -157,14 +157,10 @@ public final class Studio {
             tell();
             return true;
         } catch (Refusal e) {
-            say(Message.wrong(sentence(e.getMessage())));
+            say(Message.refused(e.getMessage()));
             tell();
             return false;
         }
-    }
-
-    private static String sentence(String text) {
-        return Character.toUpperCase(text.charAt(0)) + text.substring(1) + (text.endsWith(".") ? "" : ".");
     }
 
     public boolean editDesign(String name, UnaryOperator<Design> change) {

@@ -1,0 +1,26 @@
+package org.vatwright.desktop.frame;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.desktop.studio.Studio;
+
+/** A stage that shows the design in view, and nothing while there is none. */
+public abstract class DesignStage extends StageView {
+
+    protected DesignStage(Studio studio) {
+        super(studio);
+    }
+
+    @Override
+    public final void refresh() {
+        Design design = studio.design().orElse(null);
+        middle().setVisible(design != null);
+        column().setVisible(design != null);
+        if (design != null) {
+            refresh(design, studio.colourway(design));
+        }
+    }
+
+    /** @param colourway the one the design is looked at in */
+    protected abstract void refresh(Design design, Colourway colourway);
+}

@@ -1,0 +1,144 @@
+package org.vatwright.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Lay;
+import org.vatwright.core.project.Project;
+import org.vatwright.desktop.cloth.ClothPane;
+import org.vatwright.desktop.studio.Stage;
+import org.vatwright.files.project.ProjectFile;
+
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+
+/** Articles: cloth carried from the shelf, pieces, words, sheets, and files that fall on the window. */
+class DressByHandTest {
+
+    private static final int SKIRT = 3;
+
+    @TempDir
+    private Path folder;
+    private Hand hand;
+
+    @BeforeEach
+    void openTheDemo() throws Exception {
+        hand = Hand.onDemo(folder);
+    }
+
+    @AfterEach
+    void leave() throws Exception {
+        hand.close();
+    }
+
+    private Article article() {
+        return hand.studio().article().orElseThrow();
+    }
+
+    @Test
+    void clothIsCarriedFromTheShelfOntoAPieceAndTakenOff() throws Exception {
+        hand.click("stage-dress");
+        ClothPane pane = (ClothPane) hand.node("article");
+        Point2D skirt = Hand.onFx(() -> pane
+                .localToScreen(new Point2D(pane.viewport().pxX(330), pane.viewport().pxY(800))));
+        hand.dragBetween(hand.middle(hand.node("shelf-Foredeck")), skirt);
+        assertThat(article().lay(SKIRT).orElseThrow().design()).isEqualTo("Foredeck");
+        assertThat(article().lay(SKIRT + 1).orElseThrow().design()).isEqualTo("Gangway");
+        hand.clickAt(skirt.getX(), skirt.getY());
+        hand.click(hand.words("take the cloth off"));
+        assertThat(article().lay(SKIRT)).isEmpty();
+        hand.click("lay-here");
+        assertThat(article().lay(SKIRT).orElseThrow().design()).isEqualTo("Gangway");
+        hand.click(hand.words("choose all"));
+        hand.write("scale-of-the-lay", "50");
+        hand.click(hand.words("bias"));
+        for (int i = 0; i < 8; i++) {
+            Lay lay = article().lay(i).orElseThrow();
+            assertThat(lay.scale()).isEqualTo(0.5);
+            assertThat(lay.grainDeg()).isEqualTo(45);
+        }
+    }
+
+    @Test
+    void wordsAreTypedLiveAsOneUndoAndShareOneLayOrHaveTheirOwn() throws Exception {
+        hand.click("stage-dress");
+        hand.menu("add-article", 2);
+        Project before = hand.studio().project();
+        hand.click("lettering-text");
+        hand.press(KeyCode.CONTROL, KeyCode.A);
+        hand.type("Quay 7");
+        Article.Lettering words = (Article.Lettering) article();
+        assertThat(words.text()).isEqualTo("Quay 7");
+        hand.press(KeyCode.ENTER);
+        hand.press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(hand.studio().project()).isEqualTo(before);
+        hand.write("height-of-a-capital", "3in");
+        hand.click("each-own");
+        hand.click("piece-1");
+        hand.write("grain-of-the-lay", "90");
+        words = (Article.Lettering) article();
+        assertThat(words.heightMm()).isEqualTo(76.2, within(1e-9));
+        assertThat(words.lay(1).orElseThrow().grainDeg()).isEqualTo(90);
+        assertThat(words.lay(0).orElseThrow().grainDeg()).isZero();
+        hand.click("one-for-all");
+        assertThat(((Article.Lettering) article()).eachOwn()).isFalse();
+    }
+
+    @Test
+    void aSheetHasSizeDensityAndASlantedLay() throws Exception {
+        hand.click("stage-dress");
+        hand.menu("add-article", 3);
+        hand.write("sheet-width", "8in");
+        hand.write("sheet-height", "2540px");
+        hand.write("sheet-density", "150");
+        Article.Sheet sheet = (Article.Sheet) article();
+        assertThat(sheet.widthMm()).isEqualTo(203.2);
+        assertThat(sheet.heightMm()).isEqualTo(hand.studio().project().density().mm(2540), within(1e-9));
+        assertThat(sheet.density().dpi()).isEqualTo(150);
+        Node dial = hand.node("grain-dial");
+        hand.middle(dial);
+        hand.drag(dial, 75, 42, -4, -28);
+        assertThat(article().lay(0).orElseThrow().grainDeg()).isEqualTo(45);
+        assertThat(hand.text("undo")).isEqualTo("Undo: turn grain");
+        hand.press(KeyCode.RIGHT);
+        assertThat(article().lay(0).orElseThrow().grainDeg()).isEqualTo(46);
+        hand.write("article-name", "Ticket wrap");
+        assertThat(article().name()).isEqualTo("Ticket wrap");
+    }
+
+    @Test
+    void filesThatFallOnTheWindowAreTakenInOrRefused() throws Exception {
+        Path svg = folder.resolve("pennant.svg");
+        Files.writeString(svg, "<svg xmlns='http://www.w3.org/2000/svg' width='90mm' height='60mm' viewBox='0 0 90 60'>"
+                + "<path id='fly' d='M0 0 L90 30 L0 60 Z'/></svg>");
+        hand.drop(svg);
+        assertThat(hand.studio().selection().stage()).isEqualTo(Stage.DRESS);
+        assertThat(article().name()).isEqualTo("pennant");
+        assertThat(hand.text("message-text")).startsWith("pennant has 1 piece.");
+
+        Project present = hand.studio().project();
+        Path text = folder.resolve("letter.txt");
+        Files.writeString(text, "Dear crew");
+        hand.drop(text);
+        assertThat(hand.text("message-text")).startsWith("letter.txt cannot be taken in");
+        assertThat(hand.studio().project()).isEqualTo(present);
+
+        Path project = folder.resolve("other.vatwright");
+        ProjectFile.write(present.withName("Other ferry"), project);
+        hand.outside.leave = org.vatwright.desktop.frame.Outside.Leave.STAY;
+        hand.drop(project);
+        assertThat(hand.studio().project()).isEqualTo(present);
+        hand.outside.leave = org.vatwright.desktop.frame.Outside.Leave.DISCARD;
+        hand.drop(project);
+        assertThat(hand.studio().project().name()).isEqualTo("Other ferry");
+    }
+}
