@@ -4,11 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
 import java.awt.color.ColorSpace;
 import java.awt.color.ICC_Profile;
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
 import java.io.File;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Iterator;
@@ -32,6 +36,8 @@ import org.vatwright.core.project.Job;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.FieldRenderer;
+import org.vatwright.core.render.FieldSpec;
 import org.vatwright.core.render.TileRenderer;
 import org.vatwright.core.repeat.TileGrid;
 import org.vatwright.files.demo.DemoCommission;
@@ -39,6 +45,11 @@ import org.vatwright.files.disk.Limits;
 import org.vatwright.files.picture.PictureWriter;
 import org.vatwright.files.picture.Pictures;
 import org.vatwright.files.type.ShippedTypefaces;
+
+import com.github.weisj.jsvg.SVGDocument;
+import com.github.weisj.jsvg.parser.LoaderContext;
+import com.github.weisj.jsvg.parser.SVGLoader;
+import com.github.weisj.jsvg.view.ViewBox;
 
 class ProducerTest {
 
@@ -122,6 +133,34 @@ class ProducerTest {
             }
             assertThat((double) far / (w * h)).isLessThan(0.01);
         }
+    }
+
+    /** Drawn by a renderer of its own, 2.5 tiles wide, so that the pattern's edges are seen from both sides. */
+    @ParameterizedTest
+    @ValueSource(strings = {"Gangway", "Foredeck", "Buoys"})
+    void theSvgTileShowsWhatIsPaintedAlsoAcrossItsEdges(String name) throws IOException {
+        Path file = tile(name, "t.svg", 1);
+        Design design = PRODUCER.design(name);
+        Density dpi = new Density(127);
+        double w = 2.5 * design.repeat().tile().widthMm();
+        double h = design.repeat().tile().heightMm();
+        Raster painted = FieldRenderer.render(design, design.palette().first(), new FieldSpec(w, h, dpi), Work.on(2));
+        String wide = Files.readString(file).replaceFirst("width=\"[^\"]*mm\"", "width=\"" + w + "mm\"")
+                .replaceFirst("viewBox=\"[^\"]*\"", "viewBox=\"0 0 %s %s\"".formatted(w, h));
+        int last = wide.lastIndexOf("<rect");
+        wide = wide.substring(0, last) + wide.substring(last).replaceFirst("width=\"[^\"]*\"", "width=\"" + w + "\"");
+        SVGDocument drawing = new SVGLoader().load(
+                new ByteArrayInputStream(wide.getBytes(StandardCharsets.UTF_8)), null, LoaderContext.createDefault());
+        BufferedImage drawn = new BufferedImage(painted.width(), painted.height(), BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = drawn.createGraphics();
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        drawing.render((java.awt.Component) null, g, new ViewBox(painted.width(), painted.height()));
+        long far = 0;
+        for (int i = 0; i < painted.argb().length; i++) {
+            int green = drawn.getRGB(i % painted.width(), i / painted.width()) >> 8 & 255;
+            far += Math.abs(green - (painted.argb()[i] >> 8 & 255)) > 90 ? 1 : 0;
+        }
+        assertThat((double) far / painted.argb().length).isLessThan(0.012);
     }
 
     @Test

@@ -1,0 +1,123 @@
+package org.vatwright.desktop.studio;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+import org.junit.jupiter.api.Test;
+import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.dress.Article;
+import org.vatwright.core.pattern.stripe.Stripes;
+import org.vatwright.core.project.Project;
+import org.vatwright.files.demo.DemoCommission;
+import org.vatwright.files.type.ShippedTypefaces;
+
+class StudioTest {
+
+    private final Studio studio = new Studio(DemoCommission.load(), new ShippedTypefaces());
+    private final List<Message> said = new ArrayList<>();
+
+    @Test
+    void aRefusedEditChangesNothingAndSaysWhyInASentence() {
+        studio.hear(said::add);
+        Project before = studio.project();
+        assertThat(studio.editDesign("too wide", d -> d.withRepeat(d.repeat().withSize(1e9, 10)))).isFalse();
+        assertThat(studio.project()).isSameAs(before);
+        assertThat(studio.history().undoName()).isEmpty();
+        assertThat(said).singleElement().satisfies(m -> {
+            assertThat(m.tone()).isEqualTo(Message.Tone.WRONG);
+            assertThat(m.text()).isEqualTo("Cell width 1000000000 mm must be from 0.5 to 20000 mm.");
+        });
+        assertThat(Message.refused("shore.svg has no closed shapes").text())
+                .isEqualTo("shore.svg has no closed shapes.");
+    }
+
+    @Test
+    void aDragIsOneStepAndOneThatEndsWhereItBeganIsNone() {
+        Project before = studio.project();
+        studio.beginDrag("turn");
+        for (double angle : new double[]{10, 20, 31}) {
+            studio.editStructure("turn to " + angle, Stripes.class, s -> s.withAngle(angle));
+        }
+        assertThat(studio.dragging()).isTrue();
+        studio.endDrag();
+        Project after = studio.project();
+        studio.undo();
+        assertThat(studio.project()).isEqualTo(before);
+        studio.redo();
+        assertThat(studio.project()).isEqualTo(after);
+        studio.undo();
+        studio.beginDrag("turn");
+        studio.editStructure("turn", Stripes.class, s -> s.withAngle(44));
+        studio.editStructure("turn back", Stripes.class, s -> s.withAngle(0));
+        studio.endDrag();
+        assertThat(studio.project()).isEqualTo(before);
+        assertThat(studio.history().undoName()).isEmpty();
+    }
+
+    @Test
+    void theFirstColourwayHandsANewColourOnToACopyThatComesInView() {
+        studio.hear(said::add);
+        Rgb green = Rgb.parse("#2f6a4a");
+        Rgb was = studio.design().orElseThrow().palette().first().colours().get(1);
+        studio.recolour("Navy", green);
+        studio.recolour("Navy", Rgb.parse("#336644"));
+        assertThat(studio.design().orElseThrow().palette().first().colours().get(1)).isEqualTo(was);
+        assertThat(studio.selection().colourway()).isEqualTo("Morning 2");
+        assertThat(studio.design().orElseThrow().palette().colourways()).hasSize(3);
+        assertThat(said).singleElement().extracting(Message::text).asString().contains("Morning stays as it is");
+    }
+
+    @Test
+    void whatIsSelectedFollowsWhatIsThere() {
+        studio.select(s -> s.withDesign(studio.project().design("Buoys").orElseThrow()).withWorn("Crew apron"));
+        assertThat(studio.edit("remove what is worn", p -> p.removeDesign("Buoys"))).isFalse();
+        studio.edit("remove the apron", p -> p.withArticles(List.of()));
+        studio.edit("remove", p -> p.withJobs(List.of()).removeDesign("Buoys"));
+        assertThat(studio.selection().design()).isEqualTo("Gangway");
+        assertThat(studio.selection().worn()).isEmpty();
+        assertThat(studio.article()).isEmpty();
+        int[] calls = {0};
+        Observation watch = studio.watch(() -> calls[0]++);
+        studio.select(s -> s);
+        assertThat(calls[0]).isZero();
+        studio.select(s -> s.withStage(Stage.COLOUR));
+        watch.close();
+        studio.select(s -> s.withStage(Stage.DRESS));
+        assertThat(calls[0]).isEqualTo(1);
+    }
+
+    @Test
+    void theStateBeforeIsHeldWithoutBecomingThePresentOne() {
+        Project before = studio.project();
+        studio.edit("rename", p -> p.withName("Other"));
+        studio.showBefore(true);
+        assertThat(studio.project()).isEqualTo(before);
+        assertThat(studio.history().present().name()).isEqualTo("Other");
+        studio.showBefore(false);
+        assertThat(studio.project().name()).isEqualTo("Other");
+        studio.markSaved();
+        assertThat(studio.history().unsaved()).isFalse();
+        studio.undo();
+        assertThat(studio.history().unsaved()).isTrue();
+    }
+
+    @Test
+    void aBarePieceStartsFromTheDesignInView() {
+        Article apron = studio.project().article("Crew apron").orElseThrow();
+        studio.select(s -> s.withArticle(apron).withPieces(Set.of(0, 5)));
+        int count = studio.cut(apron).pieces().size();
+        studio.editArticle("strip", a -> a.withLay(0, count, Optional.empty()));
+        studio.select(s -> s.withDesign(studio.project().design("Foredeck").orElseThrow())
+                .withColourway("Night Crossing").withPieces(Set.of(0)));
+        studio.editLays("scale", l -> l.withScale(2));
+        assertThat(studio.article().orElseThrow().lay(0).orElseThrow()).satisfies(l -> {
+            assertThat(l.design()).isEqualTo("Foredeck");
+            assertThat(l.colourway()).isEqualTo("Night Crossing");
+            assertThat(l.scale()).isEqualTo(2);
+        });
+    }
+}
