@@ -2,12 +2,7 @@ package org.vatwright.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
-
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.vatwright.core.colour.Lab;
 import org.vatwright.core.colour.Oklch;
 import org.vatwright.core.colour.Palette;
@@ -19,21 +14,7 @@ import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 
 /** Colours by every notation and by eye, colourways, inks of the palette. */
-class ColourByHandTest {
-
-    @TempDir
-    private Path folder;
-    private Hand hand;
-
-    @BeforeEach
-    void openTheDemo() throws Exception {
-        hand = Hand.onDemo(folder);
-    }
-
-    @AfterEach
-    void leave() throws Exception {
-        hand.close();
-    }
+class ColourByHandTest extends AtTheDemo {
 
     private Palette palette() {
         return hand.studio().design().map(Design::palette).orElseThrow();
@@ -104,10 +85,7 @@ class ColourByHandTest {
         hand.click(hand.node("colourway-Morning-2").lookup("#swatch-Weld"));
         hand.click(hand.named("Remove this colourway"));
         assertThat(palette().colourways()).hasSize(2);
-        while (hand.studio().history().undoName().isPresent()) {
-            hand.press(KeyCode.CONTROL, KeyCode.Z);
-        }
-        assertThat(hand.studio().project()).isEqualTo(before);
+        assertThat(undoAll()).isEqualTo(before);
     }
 
     @Test

@@ -6,10 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.nio.file.Files;
 import java.nio.file.Path;
 
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.project.Project;
@@ -22,23 +19,9 @@ import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 
 /** Articles: cloth carried from the shelf, pieces, words, sheets, and files that fall on the window. */
-class DressByHandTest {
+class DressByHandTest extends AtTheDemo {
 
     private static final int SKIRT = 3;
-
-    @TempDir
-    private Path folder;
-    private Hand hand;
-
-    @BeforeEach
-    void openTheDemo() throws Exception {
-        hand = Hand.onDemo(folder);
-    }
-
-    @AfterEach
-    void leave() throws Exception {
-        hand.close();
-    }
 
     private Article article() {
         return hand.studio().article().orElseThrow();
@@ -108,7 +91,7 @@ class DressByHandTest {
         hand.middle(dial);
         hand.drag(dial, 75, 42, -4, -28);
         assertThat(article().lay(0).orElseThrow().grainDeg()).isEqualTo(45);
-        assertThat(hand.text("undo")).isEqualTo("Undo: turn grain");
+        assertThat(hand.text("undo")).isEqualTo("Undo: grain 45\u00b0");
         hand.press(KeyCode.RIGHT);
         assertThat(article().lay(0).orElseThrow().grainDeg()).isEqualTo(46);
         hand.write("article-name", "Ticket wrap");

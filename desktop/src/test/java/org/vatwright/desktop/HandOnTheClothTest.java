@@ -7,10 +7,7 @@ import java.nio.file.Path;
 
 import javax.imageio.ImageIO;
 
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.pattern.Design;
@@ -27,25 +24,7 @@ import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 
 /** What a hand does on cloth, rules and fields, by mouse and keys. */
-class HandOnTheClothTest {
-
-    @TempDir
-    private Path folder;
-    private Hand hand;
-
-    @BeforeEach
-    void openTheDemo() throws Exception {
-        hand = Hand.onDemo(folder);
-    }
-
-    @AfterEach
-    void leave() throws Exception {
-        hand.close();
-    }
-
-    private Design design() {
-        return hand.studio().design().orElseThrow();
-    }
+class HandOnTheClothTest extends AtTheDemo {
 
     private Stripes stripes() {
         return (Stripes) design().layers().getFirst().structure();

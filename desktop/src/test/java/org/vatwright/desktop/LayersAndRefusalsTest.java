@@ -5,12 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.vatwright.core.loom.BandMeasure;
-import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.stripe.Stripes;
 import org.vatwright.core.project.Project;
@@ -19,25 +15,7 @@ import org.vatwright.core.raster.BlendMode;
 import javafx.scene.input.KeyCode;
 
 /** Layers in the recipe, and files that cannot be opened. */
-class LayersAndRefusalsTest {
-
-    @TempDir
-    private Path folder;
-    private Hand hand;
-
-    @BeforeEach
-    void openTheDemo() throws Exception {
-        hand = Hand.onDemo(folder);
-    }
-
-    @AfterEach
-    void leave() throws Exception {
-        hand.close();
-    }
-
-    private Design design() {
-        return hand.studio().design().orElseThrow();
-    }
+class LayersAndRefusalsTest extends AtTheDemo {
 
     @Test
     void layersAreDuplicatedNamedOrderedHiddenMixedAndDeleted() throws Exception {
@@ -60,10 +38,7 @@ class LayersAndRefusalsTest {
         assertThat(design().layers()).filteredOn(l -> !l.visible()).hasSize(1);
         hand.click(hand.named("Delete this layer"));
         assertThat(design().layers()).extracting(Layer::name).containsExactly("Deck stripe");
-        while (hand.studio().history().undoName().isPresent()) {
-            hand.press(KeyCode.CONTROL, KeyCode.Z);
-        }
-        assertThat(hand.studio().project()).isEqualTo(before);
+        assertThat(undoAll()).isEqualTo(before);
     }
 
     @Test
@@ -73,7 +48,7 @@ class LayersAndRefusalsTest {
         Files.write(broken, new byte[]{'P', 'K', 3, 4, 0, 0, 9});
         hand.outside.answers.add(broken);
         hand.press(KeyCode.CONTROL, KeyCode.O);
-        assertThat(hand.text("message-text")).startsWith("Broken.vatwright is broken or was cut short");
+        assertThat(hand.text("message-text")).startsWith("broken.vatwright is broken or was cut short");
         assertThat(hand.studio().project()).isEqualTo(before);
 
         Path hostile = folder.resolve("hostile.svg");

@@ -2,14 +2,8 @@ package org.vatwright.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
-
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.vatwright.core.loom.BandRun;
-import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.motif.Dots;
 import org.vatwright.core.pattern.stripe.Stripes;
@@ -21,25 +15,7 @@ import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 
 /** Numbers dragged and stepped, dials, bands as a list, a design begun from nothing. */
-class NumbersByHandTest {
-
-    @TempDir
-    private Path folder;
-    private Hand hand;
-
-    @BeforeEach
-    void openTheDemo() throws Exception {
-        hand = Hand.onDemo(folder);
-    }
-
-    @AfterEach
-    void leave() throws Exception {
-        hand.close();
-    }
-
-    private Design design() {
-        return hand.studio().design().orElseThrow();
-    }
+class NumbersByHandTest extends AtTheDemo {
 
     private Stripes stripes() {
         return (Stripes) design().layers().getFirst().structure();

@@ -6,31 +6,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.stream.Stream;
 
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.vatwright.core.project.Job;
 import org.vatwright.core.project.Project;
 
 import javafx.scene.input.KeyCode;
 
 /** The docket of jobs: set, run, stopped. */
-class ProduceByHandTest {
-
-    @TempDir
-    private Path folder;
-    private Hand hand;
-
-    @BeforeEach
-    void openTheDemo() throws Exception {
-        hand = Hand.onDemo(folder);
-    }
-
-    @AfterEach
-    void leave() throws Exception {
-        hand.close();
-    }
+class ProduceByHandTest extends AtTheDemo {
 
     private Job job(String name) {
         return hand.studio().project().jobs().stream().filter(j -> j.name().equals(name)).findFirst().orElseThrow();
@@ -86,10 +69,7 @@ class ProduceByHandTest {
         assertThat(job("Small sheet").format()).isEqualTo(Job.Format.PNG);
         hand.click(hand.words("remove this job"));
         assertThat(hand.studio().project().jobs()).hasSize(before.jobs().size() - 1);
-        while (hand.studio().history().undoName().isPresent()) {
-            hand.press(KeyCode.CONTROL, KeyCode.Z);
-        }
-        assertThat(hand.studio().project()).isEqualTo(before);
+        assertThat(undoAll()).isEqualTo(before);
     }
 
     @Test
