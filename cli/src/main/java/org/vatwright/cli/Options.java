@@ -53,7 +53,7 @@ final class Options {
 
     record Pair(double first, double second) {}
 
-    private abstract static class Reader<T> implements ITypeConverter<T> {
+    abstract static class Reader<T> implements ITypeConverter<T> {
         @Override
         public final T convert(String text) {
             try {

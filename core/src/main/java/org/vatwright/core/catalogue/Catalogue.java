@@ -1,16 +1,22 @@
 package org.vatwright.core.catalogue;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BiFunction;
 
 import org.vatwright.core.loom.Band;
 import org.vatwright.core.loom.BandMeasure;
 import org.vatwright.core.loom.BandRun;
+import org.vatwright.core.loom.Cloth;
+import org.vatwright.core.loom.Look;
+import org.vatwright.core.loom.Weave;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Structure;
+import org.vatwright.core.pattern.check.Checks;
 import org.vatwright.core.pattern.motif.Dot;
 import org.vatwright.core.pattern.motif.Dots;
+import org.vatwright.core.pattern.plaid.Plaid;
 import org.vatwright.core.pattern.stripe.Stripes;
 import org.vatwright.core.repeat.Arrangement;
 
@@ -28,6 +34,8 @@ public final class Catalogue {
 
     public static final List<Family> FAMILIES = List.of(
             new Family(Stripes.FAMILY, "Stripes", Stripes.class, Catalogue::stripes),
+            new Family(Checks.FAMILY, "Check", Checks.class, Catalogue::check),
+            new Family(Plaid.FAMILY, "Plaid", Plaid.class, Catalogue::plaid),
             new Family(Dots.FAMILY, "Dots", Dots.class, Catalogue::dots));
 
     private Catalogue() {}
@@ -44,6 +52,21 @@ public final class Catalogue {
         Band narrow = new Band(inks.getFirst(), Math.max(Band.LEAST, unit));
         Band gap = new Band(other, Math.max(Band.LEAST, 2 * unit));
         return new Stripes(new BandRun(List.of(broad, gap, narrow, gap), false), new BandMeasure.Millimetres(), 0, 1);
+    }
+
+    /** A gingham in the design's first inks. */
+    private static Structure check(Design design, List<Ink> inks) {
+        return Checks.fresh(Checks.Kind.GINGHAM, List.of(inks.getFirst(), inks.get(1 % inks.size())));
+    }
+
+    /** A broad ground, a broad band and two fine lines, pivoting, over a 2/2 twill. */
+    private static Structure plaid(Design design, List<Ink> inks) {
+        Ink ground = inks.getFirst();
+        Ink band = inks.get(1 % inks.size());
+        Ink line = inks.get(2 % inks.size());
+        BandRun run = new BandRun(List.of(new Band(line, 4), new Band(ground, 24), new Band(band, 24),
+                new Band(ground, 6), new Band(line, 2), new Band(ground, 16)), true);
+        return new Plaid(new Cloth(run, Optional.empty(), Weave.twill(List.of(2, 2), false), Look.WOVEN, 20, 20));
     }
 
     /** A half-drop of four by four, each dot two fifths of its small cell. */

@@ -1,6 +1,5 @@
 package org.vatwright.core.loom;
 
-import org.vatwright.core.colour.Light;
 import org.vatwright.core.pattern.InkColours;
 
 /**
@@ -25,7 +24,7 @@ public final class BandProfile {
         filters = new BoxFilter[edges.count()];
         double widest = 0;
         for (int i = 0; i < edges.count(); i++) {
-            colours[i] = linear(inks.argb(run.bands().get(edges.band(i)).ink()));
+            colours[i] = LightMix.linear(inks.argb(run.bands().get(edges.band(i)).ink()));
             filters[i] = new BoxFilter(boxA, boxB, edges.feather(i));
             widest = Math.max(widest, filters[i].reach());
             float share = (float) ((edges.end(i) - edges.start(i)) / edges.period());
@@ -53,7 +52,7 @@ public final class BandProfile {
     public int argb(double u) {
         double period = period();
         if (2 * reach > MANY * period) {
-            return encode(mean);
+            return LightMix.encode(mean);
         }
         double low = u - reach;
         long turn = (long) Math.floor(low / period);
@@ -67,7 +66,7 @@ public final class BandProfile {
             }
             double edge = edges.start(i) + turn * period;
             if (edge >= u + reach) {
-                return encode(sum);
+                return LightMix.encode(sum);
             }
             float passed = (float) filters[i].passed(u - edge);
             float[] after = colours[i];
@@ -75,23 +74,5 @@ public final class BandProfile {
                 sum[c] += passed * (after[c] - before[c]);
             }
         }
-    }
-
-    /** Linear light, premultiplied: alpha, red, green, blue. */
-    private static float[] linear(int argb) {
-        float alpha = (argb >>> 24) / 255f;
-        return new float[]{alpha, alpha * Light.linear(argb >> 16 & 255), alpha * Light.linear(argb >> 8 & 255),
-                alpha * Light.linear(argb & 255)};
-    }
-
-    private static int encode(float[] c) {
-        int alpha = Math.min(255, Math.round(c[0] * 255));
-        if (alpha <= 0) {
-            return 0;
-        }
-        int r = (Light.channel(c[1] / c[0]) * alpha + 127) / 255;
-        int g = (Light.channel(c[2] / c[0]) * alpha + 127) / 255;
-        int b = (Light.channel(c[3] / c[0]) * alpha + 127) / 255;
-        return alpha << 24 | r << 16 | g << 8 | b;
     }
 }

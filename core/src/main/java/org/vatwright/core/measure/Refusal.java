@@ -4,7 +4,7 @@ package org.vatwright.core.measure;
  * Something the user asked for that cannot be done. The message is shown as it is: it says what is wrong, which
  * value, and what would be right. Nothing was changed when it is thrown.
  */
-public final class Refusal extends RuntimeException {
+public class Refusal extends RuntimeException {
 
     public Refusal(String sentence) {
         super(sentence);

@@ -1,5 +1,7 @@
 package org.vatwright.core.pattern;
 
+import java.util.Optional;
+
 import org.vatwright.core.measure.Check;
 import org.vatwright.core.raster.BlendMode;
 
@@ -8,8 +10,10 @@ import org.vatwright.core.raster.BlendMode;
  *
  * @param id tells layers of one design apart for as long as they live, whatever their order and name
  * @param opacity 0 to 1
+ * @param mask where alone it shows; everywhere when there is none
  */
-public record Layer(int id, String name, Structure structure, boolean visible, double opacity, BlendMode mode) {
+public record Layer(int id, String name, Structure structure, boolean visible, double opacity, BlendMode mode,
+        Optional<Mask> mask) {
 
     public Layer {
         name = Check.named("layer", name);
@@ -17,30 +21,34 @@ public record Layer(int id, String name, Structure structure, boolean visible, d
     }
 
     public Layer(int id, String name, Structure structure) {
-        this(id, name, structure, true, 1, BlendMode.NORMAL);
+        this(id, name, structure, true, 1, BlendMode.NORMAL, Optional.empty());
     }
 
     public Layer withId(int other) {
-        return new Layer(other, name, structure, visible, opacity, mode);
+        return new Layer(other, name, structure, visible, opacity, mode, mask);
     }
 
     public Layer withName(String other) {
-        return new Layer(id, other, structure, visible, opacity, mode);
+        return new Layer(id, other, structure, visible, opacity, mode, mask);
     }
 
     public Layer withStructure(Structure other) {
-        return new Layer(id, name, other, visible, opacity, mode);
+        return new Layer(id, name, other, visible, opacity, mode, mask);
     }
 
     public Layer withVisible(boolean shown) {
-        return new Layer(id, name, structure, shown, opacity, mode);
+        return new Layer(id, name, structure, shown, opacity, mode, mask);
     }
 
     public Layer withOpacity(double share) {
-        return new Layer(id, name, structure, visible, share, mode);
+        return new Layer(id, name, structure, visible, share, mode, mask);
     }
 
     public Layer withMode(BlendMode other) {
-        return new Layer(id, name, structure, visible, opacity, other);
+        return new Layer(id, name, structure, visible, opacity, other, mask);
+    }
+
+    public Layer withMask(Optional<Mask> other) {
+        return new Layer(id, name, structure, visible, opacity, mode, other);
     }
 }

@@ -5,8 +5,14 @@ package org.vatwright.core.pattern;
 public interface Painter {
 
     /**
-     * @param strip premultiplied ARGB, row {@code from} first; every pixel is written
+     * @param out premultiplied ARGB, rows of the tile's width one after the other; every pixel of the rows is written
+     * @param at where in {@code out} the row {@code from} begins
      * @param from,to rows of the tile, from the top, {@code to} excluded
      */
-    void paint(int[] strip, int from, int to);
+    void paint(int[] out, int at, int from, int to);
+
+    /** @return whether every pixel it writes is opaque, so that nothing below needs to be painted */
+    default boolean opaque() {
+        return false;
+    }
 }

@@ -11,20 +11,21 @@ public final class Compositor {
     /**
      * Lays {@code over} on {@code under}, in place.
      *
-     * @param count pixels from the start of both
+     * @param at the first pixel of {@code under}
+     * @param count pixels, from the start of {@code over}
      * @param opacity 0 to 1, times the source's own alpha
      */
-    public static void lay(int[] under, int[] over, int count, double opacity, BlendMode mode) {
+    public static void lay(int[] under, int at, int[] over, int count, double opacity, BlendMode mode) {
         int share = (int) Math.round(opacity * 256);
         if (mode == BlendMode.NORMAL) {
             for (int i = 0; i < count; i++) {
-                under[i] = normal(under[i], over[i], share);
+                under[at + i] = normal(under[at + i], over[i], share);
             }
         } else {
             float[] scratch = new float[6];
             for (int i = 0; i < count; i++) {
                 if (over[i] >>> 24 != 0) {
-                    under[i] = blended(under[i], over[i], opacity, mode, scratch);
+                    under[at + i] = blended(under[at + i], over[i], opacity, mode, scratch);
                 }
             }
         }
@@ -38,6 +39,13 @@ public final class Compositor {
         int source = share == 256 ? over : scaled(over, share);
         int left = 255 - (source >>> 24);
         return left == 255 ? under : source + times255(under, left);
+    }
+
+    /** Keeps of each pixel only the share that is the mask's alpha. */
+    public static void keep(int[] pixels, int[] mask) {
+        for (int i = 0; i < pixels.length; i++) {
+            pixels[i] = times255(pixels[i], mask[i] >>> 24);
+        }
     }
 
     /** One pixel with a blend mode. @param opacity 0 to 1 */

@@ -8,10 +8,12 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.Painter;
+import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.raster.Compositor;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.TileGrid;
 
 /** Design x colourway x grid -> tile. The same arguments give the same bits on any number of threads. */
@@ -22,24 +24,56 @@ public final class TileRenderer {
     private TileRenderer() {}
 
     public static Raster render(Design design, Colourway colourway, TileGrid grid, Work work) {
-        InkColours inks = new InkColours(design.palette(), colourway);
-        List<Layer> layers = design.layers().stream().filter(l -> l.visible() && l.opacity() > 0).toList();
-        List<Painter> painters = layers.stream().map(l -> l.structure().painter(design.repeat(), grid, inks)).toList();
         Raster tile = new Raster(grid.widthPx(), grid.heightPx());
+        paint(design, colourway, grid, tile, work);
+        return tile;
+    }
+
+    /** Paints over all of a raster of the grid's size. */
+    public static void paint(Design design, Colourway colourway, TileGrid grid, Raster tile, Work work) {
+        InkColours inks = new InkColours(design.palette(), colourway);
+        List<Coat> coats = design.layers().stream().filter(l -> l.visible() && l.opacity() > 0)
+                .map(l -> Coat.of(l, design.repeat(), grid, inks)).toList();
         int ground = inks.argb(design.ground());
         int w = grid.widthPx();
         int rows = Math.max(1, Math.min(grid.heightPx(), STRIP_PX / w));
+        boolean covered = !coats.isEmpty() && coats.getFirst().covers();
         Rows.each(grid.heightPx(), rows, work, (from, to) -> {
+            int at = from * w;
             int count = (to - from) * w;
-            int[] under = new int[count];
-            int[] over = new int[count];
-            Arrays.fill(under, ground);
-            for (int i = 0; i < layers.size(); i++) {
-                painters.get(i).paint(over, from, to);
-                Compositor.lay(under, over, count, layers.get(i).opacity(), layers.get(i).mode());
+            if (covered) {
+                coats.getFirst().painter().paint(tile.argb(), at, from, to);
+            } else {
+                Arrays.fill(tile.argb(), at, at + count, ground);
             }
-            System.arraycopy(under, 0, tile.argb(), from * w, count);
+            int[] over = coats.size() > (covered ? 1 : 0) ? new int[count] : null;
+            for (Coat coat : coats.subList(covered ? 1 : 0, coats.size())) {
+                coat.paint(over, from, to);
+                Compositor.lay(tile.argb(), at, over, count, coat.layer().opacity(), coat.layer().mode());
+            }
         });
-        return tile;
+    }
+
+    /** A layer with what paints it. @param mask null when it shows everywhere */
+    private record Coat(Layer layer, Painter painter, Painter mask) {
+
+        static Coat of(Layer layer, Repeat repeat, TileGrid grid, InkColours inks) {
+            return new Coat(layer, layer.structure().painter(repeat, grid, inks),
+                    layer.mask().map(m -> m.painter(repeat, grid)).orElse(null));
+        }
+
+        /** @return whether nothing below it can be seen */
+        boolean covers() {
+            return painter.opaque() && mask == null && layer.opacity() == 1 && layer.mode() == BlendMode.NORMAL;
+        }
+
+        void paint(int[] out, int from, int to) {
+            painter.paint(out, 0, from, to);
+            if (mask != null) {
+                int[] seen = new int[out.length];
+                mask.paint(seen, 0, from, to);
+                Compositor.keep(out, seen);
+            }
+        }
     }
 }

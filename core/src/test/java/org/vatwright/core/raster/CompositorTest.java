@@ -44,9 +44,9 @@ class CompositorTest {
     void nothingLaidOverLeavesAllAsItWas(BlendMode mode) {
         int[] under = {0xFF1F3460, 0x80402010, 0};
         int[] before = under.clone();
-        Compositor.lay(under, new int[]{0, 0, 0}, 3, 1, mode);
+        Compositor.lay(under, 0, new int[]{0, 0, 0}, 3, 1, mode);
         assertThat(under).isEqualTo(before);
-        Compositor.lay(under, new int[]{0xFFAABBCC, 0xFFAABBCC, 0xFFAABBCC}, 3, 0, mode);
+        Compositor.lay(under, 0, new int[]{0xFFAABBCC, 0xFFAABBCC, 0xFFAABBCC}, 3, 0, mode);
         assertThat(under).isEqualTo(before);
     }
 
@@ -54,7 +54,7 @@ class CompositorTest {
     @EnumSource(BlendMode.class)
     void overNothingEveryModeShowsTheSource(BlendMode mode) {
         int[] under = {0};
-        Compositor.lay(under, new int[]{0xFF3C78B4}, 1, 1, mode);
+        Compositor.lay(under, 0, new int[]{0xFF3C78B4}, 1, 1, mode);
         assertThat(under[0]).isEqualTo(0xFF3C78B4);
         assertThat(BlendMode.parse(mode.keyword())).isEqualTo(mode);
     }
@@ -62,7 +62,7 @@ class CompositorTest {
     @Test
     void halfOpacityIsHalfWay() {
         int[] under = {0xFF000000};
-        Compositor.lay(under, new int[]{0xFFFFFFFF}, 1, 0.5, BlendMode.NORMAL);
+        Compositor.lay(under, 0, new int[]{0xFFFFFFFF}, 1, 0.5, BlendMode.NORMAL);
         assertThat(under[0] & 255).isBetween(127, 129);
         assertThat(under[0] >>> 24).isEqualTo(255);
     }

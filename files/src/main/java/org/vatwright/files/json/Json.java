@@ -15,6 +15,7 @@ import com.fasterxml.jackson.core.util.DefaultPrettyPrinter;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 
 /** JSON text in and out, with limits, readable. */
@@ -26,6 +27,10 @@ public final class Json {
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build());
 
     private Json() {}
+
+    public static ArrayNode list() {
+        return MAPPER.createArrayNode();
+    }
 
     public static ObjectNode object() {
         return JsonNodeFactory.instance.objectNode();

@@ -2,6 +2,7 @@ package org.vatwright.files.project;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import org.vatwright.core.catalogue.Catalogue;
 import org.vatwright.core.colour.Colourway;
@@ -44,6 +45,7 @@ final class DesignCodec {
     private static ObjectNode layer(Layer layer) {
         ObjectNode out = Json.object().put("id", layer.id()).put("name", layer.name()).put("visible", layer.visible())
                 .put("opacity", layer.opacity()).put("mode", layer.mode().keyword());
+        layer.mask().ifPresent(m -> ClothCodec.mask(out, m));
         StructureCodec.writeAny(layer.structure(), out.putObject("structure"));
         return out;
     }
@@ -76,11 +78,12 @@ final class DesignCodec {
 
     /** A layer written by hand may leave out all but its structure. */
     private static Layer layer(JsonIn in, List<Layer> below) {
-        in.only("id", "name", "visible", "opacity", "mode", "structure");
+        in.only("id", "name", "visible", "opacity", "mode", "mask", "structure");
         Structure structure = StructureCodec.readAny(in.at("structure"));
         int free = below.stream().mapToInt(Layer::id).max().orElse(0) + 1;
         return new Layer(in.whole("id", free), in.text("name", Catalogue.title(structure)), structure,
-                in.truth("visible", true), in.number("opacity", 1), BlendMode.parse(in.text("mode", "normal")));
+                in.truth("visible", true), in.number("opacity", 1), BlendMode.parse(in.text("mode", "normal")),
+                in.has("mask") ? Optional.of(ClothCodec.mask(in.at("mask"))) : Optional.empty());
     }
 
     private static Palette palette(JsonIn in) {

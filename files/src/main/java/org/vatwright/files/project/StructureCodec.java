@@ -11,7 +11,8 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 interface StructureCodec<S extends Structure> {
 
     /** One codec a family, in the order of the catalogue. */
-    List<StructureCodec<?>> ALL = List.of(new StripesCodec(), new DotsCodec());
+    List<StructureCodec<?>> ALL = List.of(new StripesCodec(), new ChecksCodec(), new PlaidCodec(),
+            new DotsCodec());
 
     String family();
 

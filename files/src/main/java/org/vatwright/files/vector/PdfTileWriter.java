@@ -96,6 +96,10 @@ public final class PdfTileWriter {
         group.setItem(COSName.S, COSName.TRANSPARENCY);
         form.getCOSObject().setItem(COSName.GROUP, group);
         try (PDFormContentStream content = new PDFormContentStream(form)) {
+            if (layer.mask().isPresent()) {
+                path(content, layer.mask().get().outline(design.repeat()));
+                content.clip();
+            }
             for (VectorMark mark : layer.structure().outlines(design.repeat())) {
                 MarkColour colour = MarkColour.of(mark, inks);
                 PDExtendedGraphicsState state = new PDExtendedGraphicsState();

@@ -70,7 +70,15 @@ public final class SvgTileWriter {
 
     private static void layer(XMLStreamWriter xml, Layer layer, Design design, InkColours inks)
             throws XMLStreamException {
+        if (layer.mask().isPresent()) {
+            start(xml, "clipPath", "id", "shown-" + layer.id());
+            empty(xml, "path", "d", data(layer.mask().get().outline(design.repeat())));
+            xml.writeEndElement();
+        }
         start(xml, "g");
+        if (layer.mask().isPresent()) {
+            xml.writeAttribute("clip-path", "url(#shown-" + layer.id() + ")");
+        }
         if (layer.opacity() < 1) {
             xml.writeAttribute("opacity", number(layer.opacity()));
         }

@@ -44,10 +44,10 @@ final class DotPainter implements Painter {
     }
 
     @Override
-    public void paint(int[] strip, int from, int to) {
+    public void paint(int[] out, int at, int from, int to) {
         int w = grid.widthPx();
         int h = grid.heightPx();
-        Arrays.fill(strip, 0, (to - from) * w, 0);
+        Arrays.fill(out, at, at + (to - from) * w, 0);
         float[] cover = new float[w];
         for (Disc disc : discs) {
             int top = (int) Math.floor(disc.y - disc.ry);
@@ -57,7 +57,7 @@ final class DotPainter implements Painter {
                 int first = Math.max(from, top - turn * h);
                 int last = Math.min(to, bottom - turn * h);
                 for (int y = first; y < last; y++) {
-                    row(disc, y + turn * h, strip, (y - from) * w, cover);
+                    row(disc, y + turn * h, out, at + (y - from) * w, cover);
                 }
             }
         }

@@ -37,18 +37,19 @@ final class StripePainter {
 
     private static Painter upright(BandProfile profile, Waves waves, TileGrid grid) {
         int[] row = line(profile, waves.across(), grid.widthPx());
-        return (strip, from, to) -> {
+        return (out, at, from, to) -> {
             for (int y = 0; y < to - from; y++) {
-                System.arraycopy(row, 0, strip, y * row.length, row.length);
+                System.arraycopy(row, 0, out, at + y * row.length, row.length);
             }
         };
     }
 
     private static Painter level(BandProfile profile, Waves waves, TileGrid grid) {
         int[] column = line(profile, -waves.down(), grid.heightPx());
-        return (strip, from, to) -> {
+        return (out, at, from, to) -> {
             for (int y = from; y < to; y++) {
-                Arrays.fill(strip, (y - from) * grid.widthPx(), (y - from + 1) * grid.widthPx(), column[y]);
+                int row = at + (y - from) * grid.widthPx();
+                Arrays.fill(out, row, row + grid.widthPx(), column[y]);
             }
         };
     }
@@ -101,15 +102,15 @@ final class StripePainter {
         }
 
         @Override
-        public void paint(int[] strip, int from, int to) {
+        public void paint(int[] out, int at, int from, int to) {
             int w = grid.widthPx();
             long step = fraction((double) Math.floorMod(waves.across(), w) / w);
             for (int y = from; y < to; y++) {
                 long phase = fraction(share(waves.across(), 0, w))
                         + fraction(share(-waves.down(), y, grid.heightPx()));
-                int at = (y - from) * w;
+                int row = at + (y - from) * w;
                 for (int x = 0; x < w; x++) {
-                    strip[at + x] = table[(int) (phase >>> shift)];
+                    out[row + x] = table[(int) (phase >>> shift)];
                     phase += step;
                 }
             }
@@ -140,7 +141,7 @@ final class StripePainter {
         }
 
         @Override
-        public void paint(int[] strip, int from, int to) {
+        public void paint(int[] out, int at, int from, int to) {
             int w = grid.widthPx();
             int mask = table.length - 1;
             for (int y = from; y < to; y++) {
@@ -148,14 +149,14 @@ final class StripePainter {
                 double down = share(-waves.down(), y, grid.heightPx());
                 for (int x = 0; x < w; x++) {
                     double phase = share(waves.across(), x, w) + down;
-                    int at = (int) (phase * table.length) & mask;
-                    int edge = edges[at];
+                    int entry = (int) (phase * table.length) & mask;
+                    int edge = edges[entry];
                     if (edge >= 0) {
                         double moved = phase
                                 + stray(profile.edges(), waves, seed, edge, (x + 0.5) / w, v) / profile.period();
-                        at = (int) Math.floor(moved * table.length) & mask;
+                        entry = (int) Math.floor(moved * table.length) & mask;
                     }
-                    strip[(y - from) * w + x] = table[at];
+                    out[at + (y - from) * w + x] = table[entry];
                 }
             }
         }

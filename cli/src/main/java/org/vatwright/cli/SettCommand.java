@@ -1,0 +1,140 @@
+package org.vatwright.cli;
+
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+
+import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.loom.Cloth;
+import org.vatwright.core.loom.Look;
+import org.vatwright.core.loom.SettText;
+import org.vatwright.core.loom.Weave;
+import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.LengthText;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.plaid.PlaidDesign;
+import org.vatwright.core.project.Project;
+import org.vatwright.core.raster.Work;
+import org.vatwright.core.repeat.TileGrid;
+import org.vatwright.files.produce.Producer;
+import org.vatwright.files.type.ShippedTypefaces;
+
+import picocli.CommandLine.ArgGroup;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+@Command(name = "sett", mixinStandardHelpOptions = true, description = "Writes the tile of a plaid from its sett.")
+final class SettCommand implements Callable<Integer> {
+
+    @Spec
+    private CommandSpec spec;
+
+    @Parameters(index = "0", paramLabel = "SETT", description = "such as 'K/4 R24 K24 Y/4'; a slash marks a pivot")
+    private String warp;
+
+    @Option(names = "--weft", paramLabel = "SETT", description = "the weft's own sett; the warp's when not given")
+    private String weft;
+
+    @Option(names = "--weave", defaultValue = "twill-2-2", paramLabel = "NAME", description = "plain, twill-2-2, twill-3-1-left, basket-2-2 ...; ${DEFAULT-VALUE}", converter = WeaveReader.class)
+    private Weave weave;
+
+    @Option(names = "--look", defaultValue = "woven", paramLabel = "woven|blended", description = "thread by thread, or mixed; ${DEFAULT-VALUE}", converter = LookReader.class)
+    private Look look;
+
+    @Option(names = "--threads-per-cm", defaultValue = "20", paramLabel = "N", description = "both ways; ${DEFAULT-VALUE}", converter = CountReader.class)
+    private double threadsPerCm;
+
+    @ArgGroup(multiplicity = "1")
+    private Fineness fineness;
+
+    @Option(names = "--inks", defaultValue = "", paramLabel = "K=#111111,R=#b02020", description = "colours of letters")
+    private String inks;
+
+    @Option(names = {"-o", "--output"}, required = true, paramLabel = "FILE", description = "what to write")
+    private Path output;
+
+    static final class Fineness {
+        @Option(names = "--dpi", required = true, paramLabel = "N", description = "pixels per inch", converter = Options.DensityReader.class)
+        Density density;
+
+        @Option(names = "--px-per-thread", required = true, paramLabel = "N", description = "pixels a thread, 0.1 to 200", converter = PxReader.class)
+        Double pxPerThread;
+    }
+
+    static final class WeaveReader extends Options.Reader<Weave> {
+        @Override
+        Weave read(String text) {
+            return Weave.parse(text);
+        }
+    }
+
+    static final class LookReader extends Options.Reader<Look> {
+        @Override
+        Look read(String text) {
+            String word = text.strip().toLowerCase(Locale.ROOT);
+            Check.that(word.equals("woven") || word.equals("blended"),
+                    "\"%s\" is no look; woven and blended are".formatted(text));
+            return word.equals("woven") ? Look.WOVEN : Look.HALF;
+        }
+    }
+
+    static final class CountReader extends Options.Reader<Double> {
+        @Override
+        Double read(String text) {
+            return Check.within("threads per cm", LengthText.parseNumber(text, ""), 0.1, 1000, "");
+        }
+    }
+
+    static final class PxReader extends Options.Reader<Double> {
+        @Override
+        Double read(String text) {
+            return Check.within("pixels a thread", LengthText.parseNumber(text, "px"), 0.1, 200, "");
+        }
+    }
+
+    @Override
+    public Integer call() {
+        PlaidDesign made = PlaidDesign.of("Sett", SettText.parse(warp), Optional.ofNullable(weft).map(SettText::parse),
+                weave, look, threadsPerCm, colours());
+        Design design = made.design();
+        Cloth cloth = made.plaid().cloth();
+        TileGrid grid = fineness.density != null
+                ? TileGrid.at(design.repeat().tile(), fineness.density)
+                : new TileGrid(px(cloth.endsInPeriod()), px(cloth.picksInPeriod()), cloth.periodWidthMm(),
+                        cloth.periodHeightMm());
+        for (String letter : made.unknown()) {
+            spec.commandLine().getErr().println(
+                    "vatwright: no colour is known for %s; it is drawn in %s (say another with --inks %s=#...)"
+                            .formatted(
+                                    letter, design.palette().first().colours().get(design.palette().slot(letter)).hex(),
+                                    letter));
+        }
+        new Producer(Project.empty("sett"), new ShippedTypefaces()).tile(design, design.palette().first(), grid, output,
+                Producer.QUALITY, Work.plain());
+        return 0;
+    }
+
+    private int px(int threads) {
+        return (int) Math.max(1, Math.min(Integer.MAX_VALUE, Math.rint(threads * fineness.pxPerThread)));
+    }
+
+    private Map<String, Rgb> colours() {
+        Map<String, Rgb> colours = new LinkedHashMap<>();
+        for (String part : inks.split("[,\\s]+")) {
+            if (!part.isEmpty()) {
+                String[] sides = part.split("=", 2);
+                Check.that(sides.length == 2 && sides[0].matches("[A-Za-z]{1,3}"),
+                        "\"%s\" is no ink; write letters and a colour such as K=#111111".formatted(part));
+                colours.put(sides[0].toUpperCase(Locale.ROOT), Rgb.parse(sides[1]));
+            }
+        }
+        return colours;
+    }
+}

@@ -1,0 +1,79 @@
+package org.vatwright.core.loom;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.ToIntFunction;
+
+import org.vatwright.core.pattern.Ink;
+
+/** The colours of the threads of one period, and which shows at a crossing. Premultiplied ARGB. */
+final class Threads {
+
+    final int[] warp;
+    final int[] weft;
+    private final Weave weave;
+    private final float blend;
+
+    Threads(Cloth cloth, ToIntFunction<Ink> colours) {
+        this(colours(Cloth.threads(cloth.warp()), cloth.endsInPeriod(), colours),
+                colours(Cloth.threads(cloth.weft()), cloth.picksInPeriod(), colours),
+                cloth.woven() ? cloth.weave() : null,
+                cloth.look() instanceof Look.Blended(double share) ? (float) (1 - share) : 0);
+    }
+
+    private Threads(int[] warp, int[] weft, Weave weave, float blend) {
+        this.warp = warp;
+        this.weft = weft;
+        this.weave = weave;
+        this.blend = blend;
+    }
+
+    private static int[] colours(List<Ink> threads, int count, ToIntFunction<Ink> colours) {
+        int[] argb = new int[count];
+        for (int i = 0; i < count; i++) {
+            argb[i] = i < threads.size() ? colours.applyAsInt(threads.get(i)) : argb[i - threads.size()];
+        }
+        return argb;
+    }
+
+    /** @return the same with all of the warp, and all of the weft, in one colour */
+    Threads with(int warpArgb, int weftArgb) {
+        int[] ends = new int[warp.length];
+        int[] picks = new int[weft.length];
+        Arrays.fill(ends, warpArgb);
+        Arrays.fill(picks, weftArgb);
+        return new Threads(ends, picks, weave, blend);
+    }
+
+    boolean opaque() {
+        return Arrays.stream(warp).allMatch(c -> c >>> 24 == 255) && Arrays.stream(weft).allMatch(c -> c >>> 24 == 255);
+    }
+
+    /** @return after how many ends the weave begins anew; 1 when both threads show everywhere */
+    int classes() {
+        return weave == null ? 1 : weave.ends();
+    }
+
+    /** @return how much of the crossing the warp shows, 0 to 1 */
+    float warpShare(int end, int pick) {
+        return weave == null ? 1 - blend : weave.warpOnTop(end, pick) ? 1 : 0;
+    }
+
+    /** Writes the colour of each crossing of a pick. */
+    void along(int pick, int[] out) {
+        int under = weft[pick];
+        if (weave == null) {
+            for (int end = 0; end < warp.length; end++) {
+                out[end] = end > 0 && warp[end] == warp[end - 1] ? out[end - 1] : LightMix.mix(warp[end], under, blend);
+            }
+            return;
+        }
+        int ends = weave.ends();
+        for (int c = 0; c < ends; c++) {
+            boolean top = weave.warpOnTop(c, pick);
+            for (int end = c; end < warp.length; end += ends) {
+                out[end] = top ? warp[end] : under;
+            }
+        }
+    }
+}

@@ -1,0 +1,74 @@
+package org.vatwright.core.loom;
+
+import org.vatwright.core.pattern.Painter;
+import org.vatwright.core.raster.Affine;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.TorusSampler;
+import org.vatwright.core.raster.Work;
+import org.vatwright.core.repeat.TileGrid;
+
+/**
+ * A cloth at an angle: one upright period painted at twice the density, sampled on the torus through the turn, four
+ * samples a pixel. The turn is by whole periods, so the tile closes.
+ */
+final class TurnedCloth implements Painter {
+
+    private static final int FINER = 2;
+    private static final long MOST_PX = 60_000_000;
+
+    private final Raster period;
+    private final ClothLie lie;
+    private final TileGrid grid;
+    private final boolean opaque;
+
+    TurnedCloth(Threads threads, ClothLie lie, TileGrid grid) {
+        this.lie = lie;
+        this.grid = grid;
+        opaque = threads.opaque();
+        double acrossPx = 1
+                / Math.hypot((double) lie.endsAcross() / grid.widthPx(), (double) lie.endsDown() / grid.heightPx());
+        double downPx = 1
+                / Math.hypot((double) lie.picksAcross() / grid.widthPx(), (double) lie.picksDown() / grid.heightPx());
+        double finer = Math.min(FINER, Math.sqrt(MOST_PX / (acrossPx * downPx)));
+        int w = (int) Math.max(1, Math.rint(acrossPx * finer));
+        int h = (int) Math.max(1, Math.rint(downPx * finer));
+        ThreadSpan across = new ThreadSpan(w, threads.warp.length, 1);
+        ThreadSpan down = new ThreadSpan(h, threads.weft.length, 1);
+        double pxPerThread = Math.min(across.pxPerThread(), down.pxPerThread()) / finer;
+        period = new Raster(w, h);
+        ClothPainter.upright(threads, across, down, pxPerThread >= ThreadSpan.CRISP_PX).paint(period.argb(), 0, 0, h);
+    }
+
+    @Override
+    public boolean opaque() {
+        return opaque;
+    }
+
+    @Override
+    public void paint(int[] out, int at, int from, int to) {
+        int w = grid.widthPx();
+        Raster fine = new Raster(FINER * w, FINER * (to - from));
+        double stepX = 1.0 / (FINER * w);
+        double stepY = 1.0 / (FINER * (double) grid.heightPx());
+        double top = (double) from / grid.heightPx();
+        TorusSampler.sample(period, new Affine(lie.endsDown() * top, lie.endsAcross() * stepX, lie.endsDown() * stepY,
+                lie.picksDown() * top, lie.picksAcross() * stepX, lie.picksDown() * stepY), fine, Work.on(1));
+        for (int y = 0; y < to - from; y++) {
+            for (int x = 0; x < w; x++) {
+                int p = 2 * y * fine.width() + 2 * x;
+                out[at + y * w + x] = mean(fine.argb(), p, p + fine.width());
+            }
+        }
+    }
+
+    private static int mean(int[] argb, int p, int q) {
+        int a = argb[p];
+        int b = argb[p + 1];
+        int c = argb[q];
+        int d = argb[q + 1];
+        if (a == b && a == c && a == d) {
+            return a;
+        }
+        return LightMix.mix(LightMix.mix(a, b, 0.5f), LightMix.mix(c, d, 0.5f), 0.5f);
+    }
+}

@@ -1,0 +1,166 @@
+package org.vatwright.core.repeat;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Fraction;
+
+/**
+ * A whole repeat, turned: the rectangles by which its lattice then recurs.
+ * <p>
+ * A lattice turned by t has a rectangular tile when one of its vectors u comes to lie level and another, v, upright:
+ * u and v are lattice vectors at right angles. For a cell W x H laid straight, u = (mW, nH) and v = (m'W, n'H) with
+ * m m' W^2 = -n n' H^2, so (W/H)^2 must be a fraction of whole numbers; where it is not, one side is stretched by the
+ * least that makes it so. A square cell turned by 45 degrees has the tile sqrt(2) W x sqrt(2) W.
+ */
+public final class TurnedLattice {
+
+    /** Farther from the wanted angle than this nothing is offered. */
+    private static final double MOST_ERROR_DEG = 15;
+    private static final double MOST_STRETCH = 0.03;
+    /** A tile of more cells than this is no tile to work with. */
+    private static final double MOST_CELLS = 100;
+    private static final int MOST_STEPS = 60;
+    private static final int MOST_OFFERS = 12;
+    /** A larger tile is offered only when it comes this much nearer. */
+    private static final double WORTH = 0.8;
+    private static final double EXACT = 1e-9;
+
+    private final double ax;
+    private final double ay;
+    private final double bx;
+    private final double by;
+    private final double cell;
+
+    /**
+     * One angle at which the turned lattice closes.
+     *
+     * @param angleDeg counter-clockwise as seen
+     * @param errorDeg how far that is from the wanted angle
+     * @param stretchX,stretchY what the cell's sides are multiplied by first; 1 is none
+     * @param widthMm,heightMm of the smallest tile
+     */
+    public record Closing(double angleDeg, double errorDeg, double stretchX, double stretchY, double widthMm,
+            double heightMm) {
+
+        public boolean exact() {
+            return stretchX == 1 && stretchY == 1;
+        }
+
+        private double cost() {
+            return Math.toRadians(errorDeg) + Math.abs(stretchX - 1) + Math.abs(stretchY - 1);
+        }
+
+        private double area() {
+            return widthMm * heightMm;
+        }
+    }
+
+    public TurnedLattice(Repeat repeat) {
+        double w = repeat.widthMm();
+        double h = repeat.heightMm();
+        ax = w;
+        ay = repeat.arrangement() instanceof Arrangement.Drop(Fraction f) ? h * f.numerator() / f.denominator() : 0;
+        bx = repeat.arrangement() instanceof Arrangement.Brick(Fraction f) ? w * f.numerator() / f.denominator() : 0;
+        by = h;
+        cell = w * h;
+    }
+
+    /**
+     * @param angleDeg wanted, any
+     * @return the nearest closings, best first: angle error in radians and stretch count the same; one that is no
+     *         better than another with a smaller tile is left out
+     */
+    public List<Closing> closings(double angleDeg) {
+        Check.within("angle", angleDeg, -3600, 3600, "degrees");
+        List<Closing> all = new ArrayList<>();
+        for (int m = 0; m <= MOST_STEPS; m++) {
+            for (int n = -MOST_STEPS; n <= MOST_STEPS; n++) {
+                if ((m > 0 || n > 0) && gcd(m, Math.abs(n)) == 1) {
+                    along(m, n, angleDeg, all);
+                }
+            }
+        }
+        all.sort(Comparator.comparingDouble(Closing::area).thenComparingDouble(Closing::cost));
+        List<Closing> best = new ArrayList<>();
+        for (Closing c : all) {
+            if (best.isEmpty() || c.cost() < WORTH * best.getLast().cost() - EXACT) {
+                best.add(c);
+            }
+        }
+        best.sort(Comparator.comparingDouble(Closing::cost));
+        return best.subList(0, Math.min(MOST_OFFERS, best.size()));
+    }
+
+    /** Lays u = m a + n b level and looks for an upright v. */
+    private void along(int m, int n, double wanted, List<Closing> found) {
+        double ux = m * ax + n * bx;
+        double uy = m * ay + n * by;
+        if (ux * ux + uy * uy > MOST_CELLS * cell * MOST_CELLS
+                || Math.abs(offset(Math.toDegrees(Math.atan2(uy, ux)), wanted)) > MOST_ERROR_DEG + 2) {
+            return;
+        }
+        // v = k a + l b with u . v = 0 asks for k : l = -(u . b) : (u . a); near misses are mended by a stretch.
+        double ua = ux * ax + uy * ay;
+        double ub = ux * bx + uy * by;
+        boolean byFirst = Math.abs(ua) >= Math.abs(ub);
+        for (int step = 1; step <= MOST_STEPS; step++) {
+            double other = byFirst ? -step * ub / ua : -step * ua / ub;
+            int k = byFirst ? (int) Math.rint(other) : step;
+            int l = byFirst ? step : (int) Math.rint(other);
+            if (gcd(Math.abs(k), Math.abs(l)) == 1) {
+                Closing closing = closing(ux, uy, k * ax + l * bx, k * ay + l * by, wanted);
+                if (closing != null) {
+                    found.add(closing);
+                    if (closing.exact()) {
+                        return;
+                    }
+                }
+            }
+        }
+    }
+
+    /** @return the closing by those two vectors, after the least stretch of one side; null when it asks too much */
+    private Closing closing(double ux, double uy, double vx, double vy, double wanted) {
+        double dot = ux * vx + uy * vy;
+        double size = Math.hypot(ux, uy) * Math.hypot(vx, vy);
+        double sx = 1;
+        double sy = 1;
+        if (Math.abs(dot) > EXACT * size) {
+            // s^2 ux vx + uy vy = 0 for a stretch across; the shorter side, stretched, moves less of the cloth.
+            double square = -uy * vy / (ux * vx);
+            if (!(square > 0)) {
+                return null;
+            }
+            double s = Math.sqrt(square);
+            if (Math.abs(s - 1) > MOST_STRETCH) {
+                return null;
+            }
+            sx = ax <= by ? s : 1;
+            sy = ax <= by ? 1 : 1 / s;
+        }
+        double width = Math.hypot(sx * ux, sy * uy);
+        double height = Math.hypot(sx * vx, sy * vy);
+        double error = offset(Math.toDegrees(Math.atan2(sy * uy, sx * ux)), wanted);
+        if (Math.abs(error) > MOST_ERROR_DEG || width * height > MOST_CELLS * cell || width > Repeat.MOST_MM
+                || height > Repeat.MOST_MM) {
+            return null;
+        }
+        double angle = wanted + error;
+        double near = Math.rint(angle);
+        return new Closing(Math.abs(angle - near) < 1e-10 ? near : angle, Math.abs(error) < 1e-10 ? 0 : Math.abs(error),
+                sx, sy, width, height);
+    }
+
+    /** @return what is to be added to the wanted angle to have the direction level, -90 to 90 */
+    private static double offset(double direction, double wanted) {
+        double off = (direction - wanted) % 180;
+        return off > 90 ? off - 180 : off <= -90 ? off + 180 : off;
+    }
+
+    private static int gcd(int a, int b) {
+        return b == 0 ? a : gcd(b, a % b);
+    }
+}

@@ -1,0 +1,93 @@
+package org.vatwright.files.project;
+
+import java.util.List;
+
+import org.vatwright.core.loom.Band;
+import org.vatwright.core.loom.BandRun;
+import org.vatwright.core.loom.Look;
+import org.vatwright.core.loom.ThreadMask;
+import org.vatwright.core.loom.Weave;
+import org.vatwright.core.pattern.Mask;
+import org.vatwright.files.json.JsonIn;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+
+/** The parts of cloths in JSON: runs of threads, weaves, looks, masks. */
+final class ClothCodec {
+
+    private ClothCodec() {}
+
+    static void run(ObjectNode out, String name, BandRun run) {
+        ObjectNode node = out.putObject(name).put("pivot", run.pivot());
+        ArrayNode bands = node.putArray("bands");
+        for (Band band : run.bands()) {
+            ObjectNode one = bands.addObject();
+            InkCodec.write(one, "ink", band.ink());
+            one.put("threads", (int) band.width());
+        }
+    }
+
+    static BandRun run(JsonIn in) {
+        in.only("pivot", "bands");
+        return in.placed(() -> new BandRun(in.list("bands", ClothCodec::band), in.truth("pivot", false)));
+    }
+
+    private static Band band(JsonIn in) {
+        in.only("ink", "threads");
+        return in.placed(() -> new Band(InkCodec.read(in, "ink"), in.number("threads")));
+    }
+
+    /** A weave that its name describes is its name; any other is its rows. */
+    static void weave(ObjectNode out, Weave weave) {
+        if (weave.named()) {
+            out.put("weave", weave.name());
+        } else {
+            ObjectNode node = out.putObject("weave").put("name", weave.name());
+            weave.rows().forEach(node.putArray("rows")::add);
+        }
+    }
+
+    static Weave weave(JsonIn in) {
+        JsonIn weave = in.at("weave");
+        if (weave.isText()) {
+            return weave.placed(() -> Weave.parse(weave.asText()));
+        }
+        weave.only("name", "rows");
+        List<String> rows = weave.list("rows", JsonIn::asText);
+        return weave.placed(() -> Weave.of(weave.text("name"), rows));
+    }
+
+    static void look(ObjectNode out, Look look) {
+        switch (look) {
+            case Look.Woven _ -> out.put("look", "woven");
+            case Look.Blended(double share) -> out.put("look", "blended").put("warpShare", share);
+        }
+    }
+
+    static Look look(JsonIn in) {
+        return switch (in.text("look", "woven")) {
+            case "woven" -> Look.WOVEN;
+            case "blended" -> in.placed(() -> new Look.Blended(in.number("warpShare", 0.5)));
+            default -> throw in.at("look").wrong("should be \"woven\" or \"blended\"");
+        };
+    }
+
+    static void mask(ObjectNode out, Mask mask) {
+        ThreadMask threads = (ThreadMask) mask;
+        ObjectNode node = out.putObject("mask").put("show", threads.warp() ? "warp" : "weft");
+        weave(node, threads.weave());
+        node.put("endsPerCm", threads.endsPerCm()).put("picksPerCm", threads.picksPerCm());
+    }
+
+    static Mask mask(JsonIn in) {
+        in.only("show", "weave", "endsPerCm", "picksPerCm");
+        boolean warp = switch (in.text("show")) {
+            case "warp" -> true;
+            case "weft" -> false;
+            default -> throw in.at("show").wrong("should be \"warp\" or \"weft\"");
+        };
+        return in.placed(() -> new ThreadMask(weave(in), warp, in.number("endsPerCm"),
+                in.number("picksPerCm", in.number("endsPerCm"))));
+    }
+}
