@@ -20,7 +20,7 @@ public final class ClothPainter {
         ThreadSpan across = new ThreadSpan(grid.widthPx(), threads.warp.length, lie.endsAcross());
         ThreadSpan down = new ThreadSpan(grid.heightPx(), threads.weft.length, lie.picksDown());
         return upright(threads, across, down,
-                Math.min(across.pxPerThread(), down.pxPerThread()) >= ThreadSpan.CRISP_PX);
+                across.crisp() && down.crisp());
     }
 
     static Painter upright(Threads threads, ThreadSpan across, ThreadSpan down, boolean crisp) {

@@ -24,6 +24,11 @@ final class ThreadSpan {
         passed = (long) threads * periods;
     }
 
+    /** @return whether threads show one by one: they are large enough, or stand on whole pixels and so beat with none */
+    boolean crisp() {
+        return pxPerThread() >= CRISP_PX || pixels % passed == 0;
+    }
+
     double pxPerThread() {
         return (double) pixels / passed;
     }
@@ -52,7 +57,7 @@ final class ThreadSpan {
      * beat with the pixels at less than a fifth of their rate keeps at most 0.4 % of its contrast).
      */
     void each(int px, Seen seen) {
-        BoxFilter filter = pxPerThread() >= CRISP_PX ? new BoxFilter(1) : new BoxFilter(1, 1, 1);
+        BoxFilter filter = crisp() ? new BoxFilter(1) : new BoxFilter(1, 1, 1);
         each(px, filter, seen);
     }
 
