@@ -57,6 +57,11 @@ public final class Shots {
                     .withWorn("Ship's name"));
             s.editStructure("turn stripe", org.vatwright.core.pattern.stripe.Stripes.class, t -> t.withAngle(30));
         });
+        views.put("build-plaid",
+                s -> s.select(x -> x.withDesign(s.project().design("Skarholm").orElseThrow()).withLayer(1)
+                        .withPart(4).withWorn("Crew smock")));
+        views.put("build-check", s -> s.select(x -> x.withDesign(s.project().design("Saloon Check").orElseThrow())
+                .withLayer(1).withWorn("Galley curtain")));
         views.put("build-ink", s -> s.select(x -> x.withDesign(s.project().design("Gangway").orElseThrow()).withSlot(2)
                 .withColourway("Night Crossing")));
         views.put("inspect", s -> s.select(x -> x.withStage(Stage.INSPECT)
@@ -70,6 +75,8 @@ public final class Shots {
                 .withArticle(s.project().article("Crew apron").orElseThrow()).withPieces(Set.of(7))));
         views.put("dress-words", s -> s.select(x -> x.withStage(Stage.DRESS)
                 .withArticle(s.project().article("Ship's name").orElseThrow()).withPieces(Set.of(1))));
+        views.put("dress-smock", s -> s.select(x -> x.withStage(Stage.DRESS)
+                .withArticle(s.project().article("Crew smock").orElseThrow()).withPieces(Set.of(0))));
         views.put("produce", s -> s.select(x -> x.withStage(Stage.PRODUCE).withJob("Ticket-hall paper")));
         return views;
     }

@@ -43,13 +43,67 @@ public record BandRun(List<Band> bands, boolean pivot) {
         return new BandRun(changed, pivot);
     }
 
-    /** Parts a band in two equal ones; the second is selected for another ink. */
-    public BandRun split(int index) {
+    /**
+     * Parts a band in two, equal but for what must stay whole.
+     *
+     * @param step the least and the unit of a width: 1 where threads are counted, 0 where any width will do
+     */
+    public BandRun split(int index, double step) {
+        double width = bands.get(index).width();
+        Check.that(width >= 2 * step, "a band of one thread cannot be split");
+        double first = step > 0 ? Math.floor(width / 2 / step) * step : width / 2;
         List<Band> changed = new ArrayList<>(bands);
-        Band half = bands.get(index).withWidth(bands.get(index).width() / 2);
-        changed.set(index, half);
-        changed.add(index + 1, half);
+        changed.set(index, bands.get(index).withWidth(first));
+        changed.add(index + 1, bands.get(index).withWidth(width - first));
         return new BandRun(changed, pivot);
+    }
+
+    /** @return with all bands once more behind the last, in the same order */
+    public BandRun copied() {
+        List<Band> twice = new ArrayList<>(bands);
+        twice.addAll(bands);
+        return new BandRun(twice, pivot);
+    }
+
+    /** @return the bands in the opposite order */
+    public BandRun mirrored() {
+        return new BandRun(bands.reversed(), pivot);
+    }
+
+    /**
+     * @param total threads of the whole period that are wanted
+     * @return every band in the same proportion, in whole threads of which there is at least one, so that the period
+     *         has the wanted number or the nearest that can be had
+     */
+    public BandRun toThreads(int total) {
+        double factor = total / length();
+        List<Band> scaled = new ArrayList<>(
+                bands.stream().map(b -> b.withWidth(Math.max(1, Math.rint(b.width() * factor)))).toList());
+        for (int turn = 0; turn < 2 * bands.size(); turn++) {
+            int missing = total - (int) new BandRun(scaled, pivot).length();
+            int best = -1;
+            double gain = 0;
+            for (int i = 0; i < scaled.size() && missing != 0; i++) {
+                int counts = isPivot(i) || !doubles() ? 1 : 2;
+                int by = Integer.signum(missing);
+                double width = scaled.get(i).width() + by;
+                double off = Math.abs(scaled.get(i).width() - bands.get(i).width() * factor)
+                        - Math.abs(width - bands.get(i).width() * factor);
+                if (counts <= Math.abs(missing) && width >= 1 && (best < 0 || off > gain)) {
+                    best = i;
+                    gain = off;
+                }
+            }
+            if (best < 0) {
+                break;
+            }
+            scaled.set(best, scaled.get(best).withWidth(scaled.get(best).width() + Integer.signum(missing)));
+        }
+        return new BandRun(scaled, pivot);
+    }
+
+    private boolean doubles() {
+        return pivot && bands.size() > 2;
     }
 
     public BandRun remove(int index) {
@@ -100,11 +154,15 @@ public record BandRun(List<Band> bands, boolean pivot) {
         double most = Math.max(0, (bands.get(after).width() - least) / gainAfter);
         double back = Math.max(0, (bands.get(before).width() - least) / gainBefore);
         double moved = Math.max(-back, Math.min(most, by));
+        if (least == 1) {
+            // Threads stay whole.
+            moved = moved < 0 ? Math.ceil(moved) : Math.floor(moved);
+        }
         return with(before, bands.get(before).withWidth(bands.get(before).width() + gainBefore * moved)).with(after,
                 bands.get(after).withWidth(bands.get(after).width() - gainAfter * moved));
     }
 
     private boolean isPivot(int band) {
-        return pivot && bands.size() > 2 && (band == 0 || band == bands.size() - 1);
+        return doubles() && (band == 0 || band == bands.size() - 1);
     }
 }

@@ -43,7 +43,7 @@ class BandsTest {
     @Test
     void bandsAreSplitMovedAndRemoved() {
         BandRun run = run(false, 4, 6);
-        assertThat(run.split(0).bands()).extracting(Band::width).containsExactly(2.0, 2.0, 6.0);
+        assertThat(run.split(0, 0).bands()).extracting(Band::width).containsExactly(2.0, 2.0, 6.0);
         assertThat(run.move(0, 1).bands()).extracting(Band::width).containsExactly(6.0, 4.0);
         assertThatThrownBy(() -> run(false, 4).remove(0)).hasMessageContaining("at least one band");
         assertThatThrownBy(() -> new Band(Samples.NAVY, 0)).hasMessageContaining("band 0 must be from 0.01");

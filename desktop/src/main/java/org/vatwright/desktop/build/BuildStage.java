@@ -5,6 +5,8 @@ import java.util.List;
 
 import org.vatwright.core.catalogue.Catalogue;
 import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.loom.ClothClosing;
+import org.vatwright.core.loom.ClothStructure;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Guides;
@@ -99,12 +101,22 @@ public final class BuildStage extends DesignStage {
                 Structure fresh = family.fresh().apply(x, free.stream().distinct().map(Ink::slot).toList());
                 List<Layer> more = new ArrayList<>(x.layers());
                 more.add(new Layer(id, family.title(), fresh));
-                return x.withLayers(more);
+                return sized(x, fresh).withLayers(more);
             });
             if (done) {
                 studio.select(s -> s.withLayer(id));
             }
         });
+    }
+
+    /** The first layer, when it is a cloth, gets a cell of whole periods. */
+    private static Design sized(Design design, Structure fresh) {
+        if (!design.layers().isEmpty() || !(fresh instanceof ClothStructure cloth)) {
+            return design;
+        }
+        return ClothClosing.offers(cloth, design.repeat()).stream()
+                .filter(o -> o.way() == ClothClosing.Way.RESIZE_CELL).findFirst()
+                .map(o -> design.withRepeat(o.repeat())).orElse(design);
     }
 
     @Override

@@ -1,13 +1,11 @@
 package org.vatwright.desktop.build;
 
 import java.util.List;
-import java.util.Optional;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
-import org.vatwright.core.pattern.stripe.Stripes;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.cloth.ClothPane;
@@ -38,17 +36,18 @@ final class CellPane extends ClothPane {
     private final Ruler across = new Ruler(true);
     private final Ruler down = new Ruler(false);
     private final Region corner = new Region();
-    private final BandRule rule;
+    private final BandRules rules;
     private final GuideLines guides;
     private final DotHandles dots;
     private boolean rolled;
+    private boolean leftShown;
     private Design design;
     private Colourway colourway;
 
     CellPane(Studio studio) {
         this.studio = studio;
         setId("cell");
-        rule = new BandRule(studio);
+        rules = new BandRules(studio);
         guides = new GuideLines(studio, this);
         dots = new DotHandles(studio, this, guides);
         borderUnder.getStyleClass().add("cell-border-under");
@@ -58,9 +57,11 @@ final class CellPane extends ClothPane {
         over.setMouseTransparent(true);
         getChildren().add(cloth);
         getChildren().addAll(shades);
-        getChildren().addAll(over, guides, dots, rule, across, down, corner);
+        getChildren().addAll(over, guides, dots);
+        getChildren().addAll(rules.nodes());
+        getChildren().addAll(across, down, corner);
         Ui.placedByHand(shades);
-        Ui.placedByHand(rule, across, down, corner, guides, dots);
+        Ui.placedByHand(across, down, corner, guides, dots);
         setOnMouseMoved(this::pointer);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::pointer);
         setOnMouseExited(e -> studio.tellFoot(f -> f.withPlace("", 0)));
@@ -77,7 +78,8 @@ final class CellPane extends ClothPane {
     void show(Design shown, Colourway itsColourway) {
         boolean other = design == null || !design.name().equals(shown.name())
                 || design.repeat().widthMm() != shown.repeat().widthMm() && !studio.dragging()
-                || design.repeat().heightMm() != shown.repeat().heightMm();
+                || design.repeat().heightMm() != shown.repeat().heightMm() || rules.leftWanted() != leftShown;
+        leftShown = rules.leftWanted();
         design = shown;
         colourway = itsColourway;
         if (other) {
@@ -118,7 +120,7 @@ final class CellPane extends ClothPane {
         if (design == null) {
             return viewport();
         }
-        double left = Ruler.BREADTH + MARGIN;
+        double left = Ruler.BREADTH + MARGIN + (rules.leftWanted() ? BandRule.BREADTH : 0);
         double top = Ruler.BREADTH + MARGIN + BandRule.BREADTH;
         return Viewport.fitting(boxWidth(), boxHeight(), left, top, getWidth() - left - MARGIN,
                 getHeight() - top - MARGIN);
@@ -141,14 +143,7 @@ final class CellPane extends ClothPane {
         corner.resizeRelocate(0, 0, Ruler.BREADTH, Ruler.BREADTH);
         across.show(v.x() - Ruler.BREADTH, v.pxPerMm(), getWidth());
         down.show(v.y() - Ruler.BREADTH, v.pxPerMm(), getHeight());
-        Optional<Stripes> stripes = studio.layer().filter(l -> l.structure() instanceof Stripes)
-                .map(l -> (Stripes) l.structure());
-        rule.setVisible(stripes.isPresent() && !rolled);
-        stripes.filter(s -> !rolled).ifPresent(s -> {
-            rule.show(design, colourway, s, v.pxPerMm());
-            rule.resizeRelocate(v.x(), Math.max(Ruler.BREADTH + 4, v.y() - BandRule.BREADTH - 14),
-                    rule.getPrefWidth(), BandRule.BREADTH);
-        });
+        rules.show(design, colourway, v, rolled);
         guides.show(design, v, rolled);
         dots.show(design, v, rolled);
     }

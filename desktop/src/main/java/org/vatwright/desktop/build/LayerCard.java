@@ -40,6 +40,7 @@ final class LayerCard extends VBox {
     private final NumberRow opacity;
     private final ComboBox<String> mode = new ComboBox<>();
     private final StructureForm form;
+    private final MaskRow mask;
     private final String family;
     private boolean showing;
 
@@ -55,6 +56,7 @@ final class LayerCard extends VBox {
         title.getStyleClass().add("card-title-button");
         title.setOnAction(e -> studio.select(s -> s.withLayer(s.layer() == id ? 0 : id)));
         form = StructureForm.ALL.get(family).apply(studio);
+        mask = new MaskRow(studio, m -> edit(m.isEmpty() ? "show everywhere" : "weave in", l -> l.withMask(m)));
         opacity = NumberRow.number(studio, "Opacity", "opacity", "%", 1, 5,
                 percent -> edit("opacity %s %%".formatted(Numbers.plain(percent)), l -> l.withOpacity(percent / 100)));
         mode.setId("blend-mode");
@@ -75,7 +77,7 @@ final class LayerCard extends VBox {
             }
         });
         HBox.setHgrow(name, Priority.ALWAYS);
-        open.getChildren().addAll(Ui.row(name, actions()), form.node(), opacity, Ui.labelled("Blend", mode));
+        open.getChildren().addAll(Ui.row(name, actions()), form.node(), opacity, Ui.labelled("Blend", mode), mask);
         StackPane stripFrame = new StackPane(strip);
         stripFrame.getStyleClass().add("layer-strip");
         stripFrame.setMinHeight(STRIP_HEIGHT);
@@ -149,6 +151,7 @@ final class LayerCard extends VBox {
             }
             opacity.show(100 * layer.opacity());
             mode.getSelectionModel().select(layer.mode().ordinal());
+            mask.show(layer.mask());
             form.show(design, colourway, layer.structure());
         }
         showing = false;

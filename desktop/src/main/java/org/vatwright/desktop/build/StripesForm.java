@@ -33,6 +33,7 @@ final class StripesForm implements StructureForm {
     private final Studio studio;
     private final VBox node = new VBox(8);
     private final BandList bands;
+    private final BandEdgeRows edges;
     private final Segments<Boolean> pivot;
     private final Segments<String> measure;
     private final NumberRow perCm;
@@ -43,7 +44,9 @@ final class StripesForm implements StructureForm {
 
     StripesForm(Studio studio) {
         this.studio = studio;
-        bands = new BandList(studio);
+        RunEditor runs = RunEditor.stripes(studio);
+        bands = new BandList(studio, runs, "");
+        edges = new BandEdgeRows(studio, runs);
         pivot = new Segments<>(List.of(false, true), p -> p ? "There and back" : "Repeating",
                 p -> edit(p ? "pivot the bands" : "repeat the bands", s -> s.withRun(s.run().withPivot(p))));
         pivot.button(true).setId("run-pivot");
@@ -57,7 +60,7 @@ final class StripesForm implements StructureForm {
                         s -> s.withAngle(degrees)));
         offers.getStyleClass().add("offers");
         VBox turned = Ui.column(4, Ui.label("Angle", "card-title"), angle, drawn);
-        node.getChildren().addAll(bands, Ui.labelled("Run", pivot), Ui.labelled("Counted in", measure), perCm,
+        node.getChildren().addAll(bands, edges, Ui.labelled("Run", pivot), Ui.labelled("Counted in", measure), perCm,
                 Ui.row(dial, turned), offers);
     }
 
@@ -89,7 +92,8 @@ final class StripesForm implements StructureForm {
     @Override
     public void show(Design design, Colourway colourway, Structure structure) {
         Stripes stripes = (Stripes) structure;
-        bands.show(design, colourway, stripes);
+        bands.show(design, colourway);
+        edges.show();
         pivot.show(stripes.run().pivot());
         measure.show(stripes.measure().unit());
         Ui.show(perCm, stripes.measure() instanceof BandMeasure.Threads);

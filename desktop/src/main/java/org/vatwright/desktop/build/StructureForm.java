@@ -6,7 +6,9 @@ import java.util.function.Function;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Structure;
+import org.vatwright.core.pattern.check.Checks;
 import org.vatwright.core.pattern.motif.Dots;
+import org.vatwright.core.pattern.plaid.Plaid;
 import org.vatwright.core.pattern.stripe.Stripes;
 import org.vatwright.desktop.studio.Studio;
 
@@ -16,8 +18,8 @@ import javafx.scene.Node;
 interface StructureForm {
 
     /** One form a family. */
-    Map<String, Function<Studio, StructureForm>> ALL = Map.of(Stripes.FAMILY, StripesForm::new, Dots.FAMILY,
-            DotsForm::new);
+    Map<String, Function<Studio, StructureForm>> ALL = Map.of(Stripes.FAMILY, StripesForm::new, Checks.FAMILY,
+            ChecksForm::new, Plaid.FAMILY, PlaidForm::new, Dots.FAMILY, DotsForm::new);
 
     Node node();
 

@@ -21,6 +21,9 @@ import org.vatwright.core.project.Project;
 public record Selection(Stage stage, String design, String colourway, int layer, int part, int slot, String worn,
         String article, Set<Integer> pieces, String job) {
 
+    /** The first part that is a band of a plaid's own weft; those before are bands of its warp. */
+    public static final int WEFT = 100_000;
+
     static Selection of(Project project) {
         return new Selection(Stage.BUILD, "", "", 0, -1, -1, "", "", Set.of(), "").in(project);
     }

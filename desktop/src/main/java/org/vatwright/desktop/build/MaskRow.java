@@ -1,0 +1,83 @@
+package org.vatwright.desktop.build;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+
+import org.vatwright.core.loom.ClothStructure;
+import org.vatwright.core.loom.ThreadMask;
+import org.vatwright.core.loom.Weave;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.Mask;
+import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Segments;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.layout.VBox;
+
+/** Where a layer shows: everywhere, or only where the warp or the weft of a weave is on top. */
+final class MaskRow extends VBox {
+
+    private enum Shown {
+        ALL("Everywhere"), WARP("Warp on top"), WEFT("Weft on top");
+
+        private final String words;
+
+        Shown(String words) {
+            this.words = words;
+        }
+    }
+
+    private final Studio studio;
+    private final Consumer<Optional<Mask>> take;
+    private final Segments<Shown> shown;
+    private final WeavePicker weave;
+    private final NumberRow threads;
+    private Optional<ThreadMask> now = Optional.empty();
+
+    MaskRow(Studio studio, Consumer<Optional<Mask>> take) {
+        super(6);
+        this.studio = studio;
+        this.take = take;
+        shown = new Segments<>(java.util.List.of(Shown.values()), s -> s.words, this::choose);
+        for (Shown s : Shown.values()) {
+            shown.button(s).setId("shown-" + s.name().toLowerCase(java.util.Locale.ROOT));
+        }
+        weave = new WeavePicker(studio, "mask-weave",
+                w -> now.ifPresent(
+                        m -> take.accept(Optional.of(new ThreadMask(w, m.warp(), m.endsPerCm(), m.picksPerCm())))));
+        threads = NumberRow.number(studio, "Threads", "threads of the mask", "per cm", 2, 1,
+                n -> now.ifPresent(m -> take.accept(Optional.of(new ThreadMask(m.weave(), m.warp(), n, n)))));
+        getChildren().addAll(Ui.label("Shown", "card-title"), shown, weave, threads);
+    }
+
+    /** The weave is that of the design's first cloth, so that layers are woven into it; else plain, ten a cm. */
+    private void choose(Shown choice) {
+        if (choice == Shown.ALL) {
+            take.accept(Optional.empty());
+            return;
+        }
+        ThreadMask like = now.orElseGet(() -> studio.design().flatMap(MaskRow::clothOf)
+                .map(c -> new ThreadMask(c.cloth().weave(), true, c.cloth().endsPerCm(), c.cloth().picksPerCm()))
+                .orElse(new ThreadMask(Weave.plain(), true, 10, 10)));
+        take.accept(
+                Optional.of(new ThreadMask(like.weave(), choice == Shown.WARP, like.endsPerCm(), like.picksPerCm())));
+    }
+
+    private static Optional<ClothStructure> clothOf(Design design) {
+        return design.layers().stream().map(Layer::structure).filter(ClothStructure.class::isInstance)
+                .map(ClothStructure.class::cast).findFirst();
+    }
+
+    void show(Optional<Mask> mask) {
+        now = mask.map(ThreadMask.class::cast);
+        shown.show(now.map(m -> m.warp() ? Shown.WARP : Shown.WEFT).orElse(Shown.ALL));
+        Ui.show(weave, now.isPresent());
+        Ui.show(threads, now.isPresent());
+        now.ifPresent(m -> {
+            weave.show(m.weave());
+            threads.show(m.endsPerCm());
+        });
+    }
+}
