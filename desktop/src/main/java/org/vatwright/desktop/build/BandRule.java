@@ -49,6 +49,13 @@ final class BandRule extends Pane {
         edgeId = level ? "band-edge-" : "weft-edge-";
         getStyleClass().add("band-rule");
         setId(id);
+        setOnDragOver(e -> {
+            if (e.getDragboard().hasString() && e.getDragboard().getString().startsWith(PaletteStrip.DRAGGED)) {
+                e.acceptTransferModes(TransferMode.COPY);
+                e.consume();
+            }
+        });
+        setOnDragDropped(this::drop);
         note.setMouseTransparent(true);
         note.setManaged(false);
         note.setVisible(false);
@@ -116,7 +123,7 @@ final class BandRule extends Pane {
             note.setVisible(false);
             int from = carried;
             carried = -1;
-            int to = bandAt(e);
+            int to = bandAt(e.getScreenX(), e.getScreenY());
             if (from >= 0 && to >= 0 && to != from && Math.abs(along(e) - grabAt) > CARRY) {
                 runs.edit("carry %s band".formatted(band.ink().words()), r -> r.move(from, to));
                 studio.select(s -> s.withPart(runs.firstPart() + to));
@@ -127,19 +134,12 @@ final class BandRule extends Pane {
                 runs.edit("split " + band.ink().words() + " band", r -> r.split(index, runs.step()));
             }
         });
-        area.setOnDragOver(e -> {
-            if (e.getDragboard().hasString() && e.getDragboard().getString().startsWith(PaletteStrip.DRAGGED)) {
-                e.acceptTransferModes(TransferMode.COPY);
-                e.consume();
-            }
-        });
-        area.setOnDragDropped(e -> drop(e, index));
         return area;
     }
 
     /** @return the band of the run under the pointer, or -1 */
-    private int bandAt(MouseEvent e) {
-        var own = screenToLocal(e.getScreenX(), e.getScreenY());
+    private int bandAt(double screenX, double screenY) {
+        var own = screenToLocal(screenX, screenY);
         double at = (level ? own.getX() : own.getY()) / pxPerUnit;
         int[] order = run().period();
         double start = 0;
@@ -152,10 +152,13 @@ final class BandRule extends Pane {
         return -1;
     }
 
-    private void drop(DragEvent e, int index) {
+    private void drop(DragEvent e) {
         String slot = e.getDragboard().getString().substring(PaletteStrip.DRAGGED.length());
-        runs.edit("ink band with " + slot, r -> r.with(index, r.bands().get(index).withInk(Ink.slot(slot))));
-        e.setDropCompleted(true);
+        int index = bandAt(e.getScreenX(), e.getScreenY());
+        if (index >= 0) {
+            runs.edit("ink band with " + slot, r -> r.with(index, r.bands().get(index).withInk(Ink.slot(slot))));
+        }
+        e.setDropCompleted(index >= 0);
         e.consume();
     }
 

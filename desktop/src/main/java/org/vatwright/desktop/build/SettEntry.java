@@ -45,6 +45,7 @@ final class SettEntry extends VBox {
     private final Label error = Ui.prose("", "field-error");
     private final FlowPane questions = new FlowPane(6, 4);
     private final Map<String, Ink> answered = new LinkedHashMap<>();
+    private List<String> asked = List.of();
     private String shown = "";
 
     SettEntry(Studio studio, boolean warp) {
@@ -105,12 +106,14 @@ final class SettEntry extends VBox {
         }
         try {
             SettText sett = SettText.parse(text.getText());
-            clear();
+            Ui.show(marks, false);
+            Ui.show(error, false);
             Design design = studio.design().orElseThrow();
             Answers answers = answers(sett, plaid.get(), design);
             List<String> open = sett.letters().stream().filter(l -> !answers.letters().containsKey(l)).toList();
             if (open.isEmpty()) {
                 answered.clear();
+                Ui.show(questions, false);
                 commit(sett, answers);
             } else {
                 ask(open, design);
@@ -165,6 +168,10 @@ final class SettEntry extends VBox {
     }
 
     private void ask(List<String> open, Design design) {
+        if (questions.isVisible() && open.equals(asked)) {
+            return;
+        }
+        asked = open;
         questions.getChildren().setAll(Ui.label("New here; it stands for", "quiet"));
         for (String letter : open) {
             MenuButton menu = new MenuButton(letter);
