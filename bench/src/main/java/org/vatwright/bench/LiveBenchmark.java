@@ -1,5 +1,7 @@
 package org.vatwright.bench;
 
+import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.SynchronousQueue;
 import java.util.concurrent.TimeUnit;
 
@@ -18,8 +20,13 @@ import org.openjdk.jmh.annotations.TearDown;
 import org.openjdk.jmh.annotations.Warmup;
 import org.vatwright.core.loom.Edge;
 import org.vatwright.core.loom.BandRun;
+import org.vatwright.core.loom.Look;
+import org.vatwright.core.loom.SettText;
+import org.vatwright.core.loom.Weave;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.motif.Dots;
+import org.vatwright.core.pattern.plaid.Plaid;
+import org.vatwright.core.pattern.plaid.PlaidDesign;
 import org.vatwright.core.pattern.stripe.Stripes;
 import org.vatwright.core.project.Project;
 import org.vatwright.desktop.studio.LiveCloth;
@@ -44,8 +51,8 @@ public class LiveBenchmark {
     private static final int HEIGHT = 700;
     private static final double PX_PER_MM = 3;
 
-    /** Upright bands, bands at an angle with edges that stray, 128 dots over them. */
-    @Param({"upright", "straying", "dots"})
+    /** Upright bands, bands at an angle with edges that stray, 128 dots over them, a woven sett of 400 threads. */
+    @Param({"upright", "straying", "dots", "sett", "settTurned"})
     public String subject;
 
     private final SynchronousQueue<LiveCloth.Picture> shown = new SynchronousQueue<>();
@@ -69,6 +76,15 @@ public class LiveBenchmark {
                     new org.vatwright.core.pattern.Layer(9, "Dots", dots.withInks(i -> d.ground()).withCounts(8, 8)))));
             studio.select(s -> s.withLayer(9));
         }
+        if (subject.startsWith("sett")) {
+            Design plaid = PlaidDesign.of("Sett", SettText.parse("K12 R24 G8 Y6 ".repeat(8)), Optional.empty(),
+                    Weave.parse("twill 2/2"), Look.WOVEN, 20, Map.of()).design();
+            studio.edit("plaid", p -> p.addDesign(plaid));
+            studio.select(s -> s.withDesign(plaid));
+            if (subject.equals("settTurned")) {
+                studio.editStructure("turn", Plaid.class, p -> p.withAngle(27));
+            }
+        }
         live = new LiveCloth(Runnable::run, picture -> {
             try {
                 shown.put(picture);
@@ -85,6 +101,11 @@ public class LiveBenchmark {
         studio.editStructure("drag", Stripes.class,
                 s -> s.withRun(s.run().with(1, s.run().bands().get(1).withWidth(3 + by))));
         studio.editStructure("drag", Dots.class, d -> d.with(0, d.dots().getFirst().at(5 + by, 5)));
+        // One thread goes from a band to its neighbour and back, so the sett keeps its 400 threads.
+        int threads = by > 2.5 ? 1 : 0;
+        studio.editStructure("drag", Plaid.class, p -> p.withCloth(p.cloth().withWarp(p.cloth().warp()
+                .with(1, p.cloth().warp().bands().get(1).withWidth(24 + threads))
+                .with(2, p.cloth().warp().bands().get(2).withWidth(8 - threads)))));
         Design design = studio.design().orElseThrow();
         Scenes.Field field = new Scenes.Field(design, studio.colourway(design), -20, -20, WIDTH, HEIGHT, PX_PER_MM);
         live.ask(field.subject(studio.tiles()));

@@ -1,6 +1,5 @@
 package org.vatwright.core.loom;
 
-import java.util.Arrays;
 import java.util.stream.IntStream;
 
 import org.vatwright.core.pattern.Painter;
@@ -17,6 +16,8 @@ final class CrispCloth implements Painter {
     private final int[] endAt;
     private final int[] shared;
     private final float[] second;
+    private final int[] steps;
+    private final MixTable mixes;
     private final boolean opaque;
 
     CrispCloth(Threads threads, ThreadSpan across, ThreadSpan down) {
@@ -32,6 +33,11 @@ final class CrispCloth implements Painter {
         for (int i = 0; i < shared.length; i++) {
             second[i] = 1 - across.firstShare(shared[i]);
         }
+        steps = new int[second.length];
+        for (int i = 0; i < second.length; i++) {
+            steps[i] = MixTable.step(second[i]);
+        }
+        mixes = new MixTable(threads.crossings());
         opaque = threads.opaque();
     }
 
@@ -44,6 +50,7 @@ final class CrispCloth implements Painter {
     public void paint(int[] out, int at, int from, int to) {
         int[] pick = new int[threads.warp.length];
         int[] next = new int[pick.length];
+        long[] lights = new long[pick.length];
         int shownPick = -1;
         float shownShare = -1;
         for (int y = from; y < to; y++) {
@@ -57,39 +64,42 @@ final class CrispCloth implements Painter {
             threads.along(first, pick);
             if (share < 1) {
                 threads.along((first + 1) % threads.weft.length, next);
-                mix(pick, next, 1 - share);
+                mix(pick, next, lights, 1 - share);
+            } else {
+                mixes.argb(pick, next);
             }
-            row(pick, out, row);
+            row(pick, next, share < 1 ? lights : null, out, row);
             shownPick = first;
             shownShare = share;
         }
     }
 
-    private static void mix(int[] pick, int[] next, float share) {
-        int before = 0;
+    /** Numbers of colours become colours; where two picks share the row, their mixtures. */
+    private void mix(int[] pick, int[] next, long[] lights, float share) {
+        int step = MixTable.step(share);
         for (int end = 0; end < pick.length; end++) {
-            int a = pick[end];
-            int b = next[end];
-            boolean again = end > 0 && a == before && b == next[end - 1];
-            before = a;
-            pick[end] = again ? pick[end - 1] : LightMix.mix(a, b, share);
+            if (opaque) {
+                lights[end] = mixes.light(pick[end], next[end], step);
+            }
+            next[end] = mixes.mix(pick[end], next[end], step);
         }
     }
 
-    private void row(int[] pick, int[] out, int row) {
+    /** @param lights of the mixtures where two picks share the row; else null, and the numbers of the pick count */
+    private void row(int[] pick, int[] colours, long[] lights, int[] out, int row) {
         int[] ends = endAt;
-        if (pick.length == 1) {
-            Arrays.fill(out, row, row + width, pick[0]);
-            return;
-        }
         for (int x = 0; x < width; x++) {
-            out[row + x] = pick[ends[x]];
+            out[row + x] = colours[ends[x]];
         }
         for (int i = 0; i < shared.length; i++) {
             int end = ends[shared[i]];
             int after = end + 1 == pick.length ? 0 : end + 1;
-            if (pick[end] != pick[after]) {
-                out[row + shared[i]] = LightMix.mix(pick[end], pick[after], second[i]);
+            if (colours[end] != colours[after]) {
+                out[row + shared[i]] = lights == null
+                        ? mixes.mix(pick[end], pick[after], steps[i])
+                        : opaque
+                                ? MixTable.opaque(lights[end], lights[after], steps[i])
+                                : LightMix.mix(colours[end], colours[after], second[i]);
             }
         }
     }

@@ -2,6 +2,7 @@ package org.vatwright.core.loom;
 
 import java.util.Arrays;
 
+import org.vatwright.core.colour.Light;
 import org.vatwright.core.pattern.Painter;
 
 /**
@@ -69,8 +70,14 @@ final class FineCloth implements Painter {
             for (int channel = opaque ? 1 : 0; channel < CHANNELS; channel++) {
                 float[] line = sum[channel];
                 Arrays.fill(line, 0);
-                for (int c = 0; c < classes; c++) {
-                    add(line, warp[c][channel], onTop[c], shares[c], below[c][channel]);
+                int c = 0;
+                for (; c + 1 < classes; c += 2) {
+                    add(line, warp[c][channel], onTop[c], shares[c], below[c][channel], warp[c + 1][channel],
+                            onTop[c + 1], shares[c + 1], below[c + 1][channel]);
+                }
+                if (c < classes) {
+                    add(line, warp[c][channel], onTop[c], shares[c], below[c][channel], warp[c][channel], 0, shares[c],
+                            0);
                 }
             }
             encode(sum, out, at + (y - from) * width);
@@ -94,15 +101,27 @@ final class FineCloth implements Painter {
         });
     }
 
-    private static void add(float[] line, float[] warp, float top, float[] shares, float below) {
+    /** Adds two classes at once, which halves the passes over the line. */
+    private static void add(float[] line, float[] warp, float top, float[] shares, float below, float[] warp2,
+            float top2, float[] shares2, float below2) {
         for (int x = 0; x < line.length; x++) {
-            line[x] += top * warp[x] + below * shares[x];
+            line[x] += top * warp[x] + below * shares[x] + (top2 * warp2[x] + below2 * shares2[x]);
         }
     }
 
     private void encode(float[][] sum, int[] out, int row) {
-        for (int x = 0; x < width; x++) {
-            out[row + x] = LightMix.encode(opaque ? 1 : sum[0][x], sum[1][x], sum[2][x], sum[3][x]);
+        float[] red = sum[1];
+        float[] green = sum[2];
+        float[] blue = sum[3];
+        if (opaque) {
+            for (int x = 0; x < width; x++) {
+                out[row + x] = 0xFF000000 | Light.channel(red[x]) << 16 | Light.channel(green[x]) << 8
+                        | Light.channel(blue[x]);
+            }
+        } else {
+            for (int x = 0; x < width; x++) {
+                out[row + x] = LightMix.encode(sum[0][x], red[x], green[x], blue[x]);
+            }
         }
     }
 }

@@ -1,8 +1,11 @@
 package org.vatwright.core.loom;
 
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.ToIntFunction;
+import java.util.stream.IntStream;
 
 import org.vatwright.core.pattern.Ink;
 
@@ -13,6 +16,9 @@ final class Threads {
     final int[] weft;
     private final Weave weave;
     private final float blend;
+    private final int[] warpNumber;
+    private final int[] weftNumber;
+    private final int[] crossings;
 
     Threads(Cloth cloth, ToIntFunction<Ink> colours) {
         this(colours(Cloth.threads(cloth.warp()), cloth.endsInPeriod(), colours),
@@ -26,6 +32,9 @@ final class Threads {
         this.weft = weft;
         this.weave = weave;
         this.blend = blend;
+        warpNumber = new int[warp.length];
+        weftNumber = new int[weft.length];
+        crossings = number();
     }
 
     private static int[] colours(List<Ink> threads, int count, ToIntFunction<Ink> colours) {
@@ -59,12 +68,17 @@ final class Threads {
         return weave == null ? 1 - blend : weave.warpOnTop(end, pick) ? 1 : 0;
     }
 
-    /** Writes the colour of each crossing of a pick. */
+    /** @return the distinct colours crossings have, by the numbers {@link #along} writes */
+    int[] crossings() {
+        return crossings;
+    }
+
+    /** Writes the number of the colour of each crossing of a pick. */
     void along(int pick, int[] out) {
-        int under = weft[pick];
+        int under = weftNumber[pick];
         if (weave == null) {
             for (int end = 0; end < warp.length; end++) {
-                out[end] = end > 0 && warp[end] == warp[end - 1] ? out[end - 1] : LightMix.mix(warp[end], under, blend);
+                out[end] = warpNumber[end] + under;
             }
             return;
         }
@@ -72,8 +86,37 @@ final class Threads {
         for (int c = 0; c < ends; c++) {
             boolean top = weave.warpOnTop(c, pick);
             for (int end = c; end < warp.length; end += ends) {
-                out[end] = top ? warp[end] : under;
+                out[end] = top ? warpNumber[end] : under;
             }
+        }
+    }
+
+    /** Woven, a crossing has the colour of a thread; blended, the mixture of one end's and one pick's. */
+    private int[] number() {
+        int[] ends = Arrays.stream(warp).distinct().toArray();
+        int[] picks = Arrays.stream(weft).distinct().toArray();
+        if (weave != null) {
+            int[] all = IntStream.concat(Arrays.stream(ends), Arrays.stream(picks)).distinct().toArray();
+            number(warp, all, warpNumber, 1);
+            number(weft, all, weftNumber, 1);
+            return all;
+        }
+        number(warp, ends, warpNumber, picks.length);
+        number(weft, picks, weftNumber, 1);
+        int[] all = new int[ends.length * picks.length];
+        for (int i = 0; i < all.length; i++) {
+            all[i] = LightMix.mix(ends[i / picks.length], picks[i % picks.length], blend);
+        }
+        return all;
+    }
+
+    private static void number(int[] argb, int[] distinct, int[] numbers, int factor) {
+        Map<Integer, Integer> places = new HashMap<>();
+        for (int i = 0; i < distinct.length; i++) {
+            places.put(distinct[i], i);
+        }
+        for (int i = 0; i < argb.length; i++) {
+            numbers[i] = places.get(argb[i]) * factor;
         }
     }
 }
