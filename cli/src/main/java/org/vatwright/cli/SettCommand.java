@@ -15,6 +15,7 @@ import org.vatwright.core.loom.Weave;
 import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.LengthText;
+import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.plaid.PlaidDesign;
 import org.vatwright.core.project.Project;
@@ -36,11 +37,11 @@ final class SettCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(index = "0", paramLabel = "SETT", description = "such as 'K/4 R24 K24 Y/4'; a slash marks a pivot")
-    private String warp;
+    @Parameters(index = "0", paramLabel = "SETT", description = "such as 'K/4 R24 K24 Y/4'; a slash marks a pivot", converter = SettReader.class)
+    private SettText warp;
 
-    @Option(names = "--weft", paramLabel = "SETT", description = "the weft's own sett; the warp's when not given")
-    private String weft;
+    @Option(names = "--weft", paramLabel = "SETT", description = "the weft's own sett; the warp's when not given", converter = SettReader.class)
+    private SettText weft;
 
     @Option(names = "--weave", defaultValue = "twill-2-2", paramLabel = "NAME", description = "plain, twill-2-2, twill-3-1-left, basket-2-2 ...; ${DEFAULT-VALUE}", converter = WeaveReader.class)
     private Weave weave;
@@ -54,8 +55,8 @@ final class SettCommand implements Callable<Integer> {
     @ArgGroup(multiplicity = "1")
     private Fineness fineness;
 
-    @Option(names = "--inks", defaultValue = "", paramLabel = "K=#111111,R=#b02020", description = "colours of letters")
-    private String inks;
+    @Option(names = "--inks", defaultValue = "", paramLabel = "K=#111111,R=#b02020", description = "colours of letters", converter = InksReader.class)
+    private Inks inks;
 
     @Option(names = {"-o", "--output"}, required = true, paramLabel = "FILE", description = "what to write")
     private Path output;
@@ -66,6 +67,37 @@ final class SettCommand implements Callable<Integer> {
 
         @Option(names = "--px-per-thread", required = true, paramLabel = "N", description = "pixels a thread, 0.1 to 200", converter = PxReader.class)
         Double pxPerThread;
+    }
+
+    /** Says at which sign of the text the first fault is. */
+    static final class SettReader extends Options.Reader<SettText> {
+        @Override
+        SettText read(String text) {
+            try {
+                return SettText.parse(text);
+            } catch (SettText.Faulty e) {
+                throw new Refusal("at sign %d: %s".formatted(e.faults().getFirst().from() + 1, e.getMessage()));
+            }
+        }
+    }
+
+    /** Colours by letters in capitals. */
+    record Inks(Map<String, Rgb> colours) {}
+
+    static final class InksReader extends Options.Reader<Inks> {
+        @Override
+        Inks read(String text) {
+            Map<String, Rgb> colours = new LinkedHashMap<>();
+            for (String part : text.split("[,\\s]+")) {
+                if (!part.isEmpty()) {
+                    String[] sides = part.split("=", 2);
+                    Check.that(sides.length == 2 && sides[0].matches("[A-Za-z]{1,3}"),
+                            "\"%s\" is no ink; write letters and a colour such as K=#111111".formatted(part));
+                    colours.put(sides[0].toUpperCase(Locale.ROOT), Rgb.parse(sides[1]));
+                }
+            }
+            return new Inks(colours);
+        }
     }
 
     static final class WeaveReader extends Options.Reader<Weave> {
@@ -101,8 +133,8 @@ final class SettCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        PlaidDesign made = PlaidDesign.of("Sett", SettText.parse(warp), Optional.ofNullable(weft).map(SettText::parse),
-                weave, look, threadsPerCm, colours());
+        PlaidDesign made = PlaidDesign.of("Sett", warp, Optional.ofNullable(weft), weave, look, threadsPerCm,
+                inks.colours());
         Design design = made.design();
         Cloth cloth = made.plaid().cloth();
         TileGrid grid = fineness.density != null
@@ -123,18 +155,5 @@ final class SettCommand implements Callable<Integer> {
 
     private int px(int threads) {
         return (int) Math.max(1, Math.min(Integer.MAX_VALUE, Math.rint(threads * fineness.pxPerThread)));
-    }
-
-    private Map<String, Rgb> colours() {
-        Map<String, Rgb> colours = new LinkedHashMap<>();
-        for (String part : inks.split("[,\\s]+")) {
-            if (!part.isEmpty()) {
-                String[] sides = part.split("=", 2);
-                Check.that(sides.length == 2 && sides[0].matches("[A-Za-z]{1,3}"),
-                        "\"%s\" is no ink; write letters and a colour such as K=#111111".formatted(part));
-                colours.put(sides[0].toUpperCase(Locale.ROOT), Rgb.parse(sides[1]));
-            }
-        }
-        return colours;
     }
 }

@@ -90,7 +90,7 @@ class VerbsTest {
     void theListHasTheStatedShape() throws IOException {
         assertThat(run("list", project, "--json")).isZero();
         JsonNode list = new ObjectMapper().readTree(out.toString());
-        JsonNode buoys = list.get("designs").get(2);
+        JsonNode buoys = list.get("designs").get(4);
         assertThat(buoys.get("name").asText()).isEqualTo("Buoys");
         assertThat(buoys.get("cell").get("widthMm").asDouble()).isEqualTo(48);
         assertThat(buoys.get("tile").get("widthMm").asDouble()).isEqualTo(96);
@@ -112,11 +112,17 @@ class VerbsTest {
             "1|tile P --design Buoys --dpi 9 -o X.bmp|.png, .jpg",
             "1|field P --design Buoys --size 1inx1in --dpi 9 -o X.svg|is written as .png",
             "1|dress P --article Mug --dpi 9 -o X.png|there is no article Mug",
+            "2|sett K4~24 --dpi 9 -o X.png|at sign 4: \"24\" lacks its colour",
+            "2|sett K4 --weave knit --dpi 9 -o X.png|is no weave we know",
+            "2|sett K4 --inks K:red --dpi 9 -o X.png|is no ink", "2|sett K4 --look knitted --dpi 9 -o X.png|is no look",
+            "2|sett K4 --px-per-thread 0 -o X.png|must be from 0.1", "2|sett K4 -o X.png|--px-per-thread",
+            "2|closing --cell 10x10 --angle 9 --arrangement spiral|is no arrangement",
             "1|list nowhere.vatwright|there is no such file",
             "1|field P --design Buoys --size 99999x99999 --dpi 9000 -o X.png|lower the density"})
     void wrongUseAndFailedWorkAreToldInOneLine(int code, String words, String told) {
         String[] args = words.replace("P ", project.replace(" ", "\u00a0") + " ").split(" ");
         for (int i = 0; i < args.length; i++) {
+            args[i] = args[i].replace('~', ' ');
             args[i] = args[i].startsWith("X") ? file(args[i].equals("X") ? "x.png" : args[i]) : args[i];
         }
         err.getBuffer().setLength(0);
@@ -136,8 +142,65 @@ class VerbsTest {
     @Test
     void theDemoWritesAllItMakes() {
         assertThat(run("demo", "--to", file("made"))).isZero();
-        assertThat(out.toString()).contains("1 of 19").contains("are in ");
+        assertThat(out.toString()).contains("1 of 35").contains("are in ");
         assertThat(folder.resolve("made")).isDirectoryContaining("glob:**ship-s-name-morning.png")
                 .isDirectoryContaining("glob:**foredeck-night-crossing-field.png");
+    }
+
+    @Test
+    void aSettIsDrawnOnePixelACrossing() throws IOException {
+        assertThat(run("sett", "K4 W4", "--px-per-thread", "1", "--inks", "K=#000000,W=#ffffff", "-o", file("h.png")))
+                .isZero();
+        BufferedImage tile = picture("h.png");
+        assertThat(tile.getWidth()).isEqualTo(8);
+        for (int y = 0; y < 8; y++) {
+            for (int x = 0; x < 8; x++) {
+                boolean warp = (x + y) % 4 < 2;
+                assertThat(tile.getRGB(x, y)).isEqualTo((warp ? x : y) < 4 ? 0xFF000000 : 0xFFFFFFFF);
+            }
+        }
+        assertThat(err.toString()).isEmpty();
+    }
+
+    @Test
+    void aSettHasItsPeriodItsWeftItsLookAndNamesWhatIsUnknown() throws IOException {
+        assertThat(run("sett", "K/4 R24 Q24 Y/4", "--px-per-thread", "3", "-o", file("p.png"))).isZero();
+        assertThat(picture("p.png").getWidth()).isEqualTo(312);
+        assertThat(err.toString().strip()).hasLineCount(1).contains("no colour is known for Q");
+        assertThat(run("sett", "K4 R6", "--weft", "G10 W4", "--weave", "plain", "--px-per-thread", "4", "-o",
+                file("w.png"))).isZero();
+        assertThat(picture("w.png").getWidth()).isEqualTo(40);
+        assertThat(picture("w.png").getHeight()).isEqualTo(56);
+        assertThat(run("sett", "K5 R6", "--look", "blended", "--threads-per-cm", "11", "--dpi", "254", "-o",
+                file("b.png"))).isZero();
+        assertThat(picture("b.png").getWidth()).isEqualTo(100);
+        assertThat(run("sett", "K5 R6", "--dpi", "100", "-o", file("b.svg"))).isZero();
+        assertThat(Files.readString(folder.resolve("b.svg"))).contains("<pattern ");
+    }
+
+    @Test
+    void plaidsOfProjectsAreTilesAndFields() throws IOException {
+        assertThat(run("tile", project, "--design", "Skarholm", "--dpi", "254", "-o", file("t.png"))).isZero();
+        assertThat(run("field", project, "--design", "Skarholm", "--size", "220mmx110mm", "--dpi", "254", "-o",
+                file("f.png"))).isZero();
+        BufferedImage tile = picture("t.png");
+        BufferedImage field = picture("f.png");
+        assertThat(tile.getWidth()).isEqualTo(1100);
+        for (int i = 0; i < 2200 * 1100; i += 7) {
+            assertThat(field.getRGB(i % 2200, i / 2200)).isEqualTo(tile.getRGB(i % 2200 % 1100, i / 2200));
+        }
+        assertThat(run("dress", project, "--article", "Crew smock", "--px", "300", "-o", file("s.png"))).isZero();
+    }
+
+    @Test
+    void closingAnglesAreListedBestFirst() throws IOException {
+        assertThat(run("closing", "--cell", "100mmx100mm", "--angle", "45", "--json")).isZero();
+        JsonNode list = new ObjectMapper().readTree(out.toString());
+        assertThat(list.get(0).get("angle").asDouble()).isEqualTo(45);
+        assertThat(list.get(0).get("errorDeg").asDouble()).isZero();
+        assertThat(list.get(0).get("stretchX").asDouble()).isEqualTo(1);
+        assertThat(list.get(0).get("tile").get("widthMm").asDouble()).isEqualTo(100 * Math.sqrt(2));
+        assertThat(run("closing", "--cell", "12cmx50", "--angle", "-20", "--arrangement", "drop 1/2")).isZero();
+        assertThat(out.toString()).contains("off by");
     }
 }

@@ -12,6 +12,7 @@ final class ThreadSpan {
     final int pixels;
     final int threads;
     private final long passed;
+    private final BoxFilter filter;
 
     /**
      * @param pixels of the side
@@ -22,6 +23,7 @@ final class ThreadSpan {
         this.pixels = pixels;
         this.threads = threads;
         passed = (long) threads * periods;
+        filter = crisp() ? new BoxFilter(1) : new BoxFilter(1, 1, 1);
     }
 
     /** @return whether threads show one by one: they are large enough, or stand on whole pixels and so beat with none */
@@ -57,11 +59,6 @@ final class ThreadSpan {
      * beat with the pixels at less than a fifth of their rate keeps at most 0.4 % of its contrast).
      */
     void each(int px, Seen seen) {
-        BoxFilter filter = crisp() ? new BoxFilter(1) : new BoxFilter(1, 1, 1);
-        each(px, filter, seen);
-    }
-
-    void each(int px, BoxFilter filter, Seen seen) {
         double perPx = (double) passed / pixels;
         double middle = (double) ((2L * px + 1) * passed % (2 * passed * pixels)) / (2.0 * pixels);
         long low = (long) Math.floor(middle - filter.reach() * perPx);

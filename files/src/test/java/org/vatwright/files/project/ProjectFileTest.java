@@ -7,6 +7,8 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
+import java.util.List;
 import java.util.Random;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
@@ -19,6 +21,13 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.vatwright.core.catalogue.Catalogue;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Guides;
+import org.vatwright.core.pattern.plaid.Plaid;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.loom.Weave;
+import org.vatwright.core.loom.ThreadMask;
+import org.vatwright.core.loom.Look;
+import org.vatwright.core.loom.BandRun;
+import org.vatwright.core.loom.Band;
 import org.vatwright.core.project.Project;
 import org.vatwright.files.demo.DemoCommission;
 import org.vatwright.files.disk.Disk;
@@ -52,7 +61,14 @@ class ProjectFileTest {
     @Test
     void whatIsWrittenIsReadEqualAndTheSameBytesAgain() throws IOException {
         Project project = DemoCommission.load();
-        project = project.edit("Gangway", d -> d.withGuides(Guides.parts(3)));
+        project = project.edit("Gangway", d -> d.withGuides(Guides.parts(3)).replace(1, l -> l.withMask(Optional.of(
+                new ThreadMask(Weave.of("mine", List.of("xx.", ".x.")), false, 9, 12.5)))));
+        project = project.edit("Skarholm", d -> d.replace(1, l -> {
+            Plaid p = (Plaid) l.structure();
+            BandRun weft = new BandRun(List.of(new Band(Ink.CLEAR, 3), new Band(Ink.slot("Fog"), 5)), false);
+            return l.withStructure(p.withCloth(p.cloth().withOwnWeft(Optional.of(weft)).withLook(new Look.Blended(0.3))
+                    .withWeave(Weave.parse("basket 2/3"))).withLetter("ZZ", Ink.CLEAR).withAngle(-45));
+        }));
         Path file = folder.resolve("a.vatwright");
         ProjectFile.write(project, file);
         Project read = ProjectFile.read(file);
@@ -97,6 +113,10 @@ class ProjectFileTest {
             "\"opacity\" : 1.0|\"opacity\" : 140|opacity 14000 % must be from 0 to 100",
             "\"family\" : \"stripes\"|\"family\" : \"spirals\"|a structure this version does not know",
             "\"width\" : 26.0|\"width\" : \"wide\"|bands[0].width should be a number",
+            "\"weave\" : \"twill 2/2\"|\"weave\" : \"knit\"|is no weave we know",
+            "\"threads\" : 24|\"threads\" : 2.5|must be whole threads",
+            "\"kind\" : \"gingham\"|\"kind\" : \"tweed\"|is no check we know",
+            "\"look\" : \"woven\"|\"look\" : \"felted\"|should be \"woven\"",
             "\"design\" : \"Gangway\"|\"design\" : 5 5|no JSON that can be read",
             "\"#20365f\"|\"blue\"|no colour", "\"vatwright-project\"|\"other\"|was expected"})
     void faultsAreToldWithTheirPlace(String from, String to, String told) throws IOException {
