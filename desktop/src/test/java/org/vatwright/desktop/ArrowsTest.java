@@ -26,6 +26,7 @@ class ArrowsTest {
 
     /** From the top; each may use only those after it. */
     private static final String[] CORE = {"project", "catalogue", "inspect", "dress", "render", "pattern.stripe",
+            "pattern.check", "pattern.plaid",
             "pattern.motif", "loom", "pattern", "raster", "repeat", "colour", "measure"};
 
     @Test

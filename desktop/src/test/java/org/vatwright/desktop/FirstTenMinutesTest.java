@@ -121,7 +121,7 @@ class FirstTenMinutesTest {
         hand.click("piece-0");
         chooseDesign(0);
         hand.click("piece-3");
-        chooseDesign(2);
+        chooseDesign(4);
         List<Lay> lays = words().lays();
         assertThat(lays.get(0).design()).isEqualTo("Gangway");
         assertThat(lays.get(3).design()).isEqualTo("Buoys");
@@ -130,7 +130,7 @@ class FirstTenMinutesTest {
     /** Takes an entry of the list of designs by the keys. */
     private void chooseDesign(int entry) throws Exception {
         hand.click("lay-design");
-        for (int i = 0; i < 5; i++) {
+        for (int i = 0; i < 9; i++) {
             hand.press(KeyCode.UP);
         }
         for (int i = 0; i < entry; i++) {

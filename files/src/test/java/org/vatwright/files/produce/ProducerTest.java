@@ -113,7 +113,7 @@ class ProducerTest {
 
     /** The vector tile, drawn by another program part, shows what the painter shows. */
     @ParameterizedTest
-    @ValueSource(strings = {"Gangway", "Foredeck", "Buoys"})
+    @ValueSource(strings = {"Gangway", "Foredeck", "Saloon Check", "Skarholm", "Buoys"})
     void thePdfTileShowsWhatIsPainted(String name) throws IOException {
         Path file = tile(name, "t.pdf", 150);
         Design design = PRODUCER.design(name);
@@ -137,7 +137,7 @@ class ProducerTest {
 
     /** Drawn by a renderer of its own, 2.5 tiles wide, so that the pattern's edges are seen from both sides. */
     @ParameterizedTest
-    @ValueSource(strings = {"Gangway", "Foredeck", "Buoys"})
+    @ValueSource(strings = {"Gangway", "Foredeck", "Saloon Check", "Skarholm", "Buoys"})
     void theSvgTileShowsWhatIsPaintedAlsoAcrossItsEdges(String name) throws IOException {
         Path file = tile(name, "t.svg", 1);
         Design design = PRODUCER.design(name);
