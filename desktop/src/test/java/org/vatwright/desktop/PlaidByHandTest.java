@@ -13,9 +13,12 @@ import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.check.Checks;
 import org.vatwright.core.pattern.plaid.Plaid;
 import org.vatwright.core.project.Project;
+import org.vatwright.desktop.cloth.ClothPane;
 
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 
 /** Plaids and checks by mouse and keys: the sett as text and on the rules, in step both ways. */
@@ -179,5 +182,31 @@ class PlaidByHandTest extends AtTheDemo {
         assertThat(design().layers().getLast().mask()).contains(new ThreadMask(Weave.plain(), false, 8, 8));
         hand.click("shown-all");
         assertThat(design().layers().getLast().mask()).isEmpty();
+    }
+
+    @Test
+    void aLongSettIsPastedAndThePointerCountsItsThreads() throws Exception {
+        String sett = "B12 G24 W8 R6 ".repeat(8).strip();
+        Hand.onFx(() -> {
+            ClipboardContent content = new ClipboardContent();
+            content.putString(sett);
+            return Clipboard.getSystemClipboard().setContent(content);
+        });
+        hand.click("sett-warp");
+        hand.press(KeyCode.CONTROL, KeyCode.A);
+        hand.press(KeyCode.CONTROL, KeyCode.V);
+        hand.press(KeyCode.ENTER);
+        assertThat(cloth().warp().length()).isEqualTo(400);
+        assertThat(hand.text("sett-warp")).isEqualTo(sett);
+        hand.click("closing-resize-cell");
+        assertThat(design().repeat().widthMm()).isEqualTo(250);
+        ClothPane pane = (ClothPane) hand.node("cell");
+        Point2D place = Hand.onFx(() -> new Point2D(pane.viewport().pxX(250.5 / 16 * 10), pane.viewport().pxY(3.2)));
+        hand.clickOn(pane, place.getX(), place.getY());
+        assertThat(hand.text("read-out")).containsPattern("end 25[01], pick [56]");
+        hand.click(hand.named("Mirror: turn the order of the bands round"));
+        assertThat(cloth().warp().bands().getFirst().ink()).isEqualTo(Ink.slot("Madder"));
+        hand.click(hand.named("Set all bands once more behind the last"));
+        assertThat(cloth().warp().length()).isEqualTo(800);
     }
 }

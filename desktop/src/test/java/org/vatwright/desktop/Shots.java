@@ -86,7 +86,7 @@ public final class Shots {
         Scene[] scene = new Scene[1];
         onFx(() -> {
             Window window = new Window(new Offline(), new Settings(Files.createTempDirectory("vatwright-shots")));
-            scene[0] = window.scene(1280, 800);
+            scene[0] = window.scene(1280, Integer.getInteger("shots.height", 800));
             stage[0] = new javafx.stage.Stage();
             stage[0].setScene(scene[0]);
             stage[0].show();

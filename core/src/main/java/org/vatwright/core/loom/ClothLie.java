@@ -65,4 +65,18 @@ public record ClothLie(int endsAcross, int picksAcross, int endsDown, int picksD
     public double angleDeg() {
         return Math.toDegrees(Math.atan2(-endsDown / tile.heightMm(), endsAcross / tile.widthMm()));
     }
+
+    /** @return the end that stands at a place of the tile, in mm, counted from 1 within the period */
+    public int end(Cloth cloth, double x, double y) {
+        return thread(endsAcross * x / tile.widthMm() + endsDown * y / tile.heightMm(), cloth.endsInPeriod());
+    }
+
+    /** @return the pick that lies at a place of the tile, in mm, counted from 1 within the period */
+    public int pick(Cloth cloth, double x, double y) {
+        return thread(picksAcross * x / tile.widthMm() + picksDown * y / tile.heightMm(), cloth.picksInPeriod());
+    }
+
+    private static int thread(double periods, int threads) {
+        return 1 + Math.min(threads - 1, (int) ((periods - Math.floor(periods)) * threads));
+    }
 }

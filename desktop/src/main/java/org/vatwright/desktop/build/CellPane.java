@@ -4,6 +4,8 @@ import java.util.List;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.loom.ClothLie;
+import org.vatwright.core.loom.ClothStructure;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.repeat.Tile;
@@ -180,7 +182,11 @@ final class CellPane extends ClothPane {
         double x = wrap(originX() + viewport().mmX(e.getX()), tile.widthMm());
         double y = wrap(originY() + viewport().mmY(e.getY()), tile.heightMm());
         int argb = cloth.argb(e.getX(), e.getY());
-        studio.tellFoot(f -> f.withPlace("%s, %s mm%s".formatted(Numbers.plain(x, 1), Numbers.plain(y, 1),
+        String threads = RunEditor.structure(studio, ClothStructure.class).map(c -> {
+            ClothLie lie = c.lie(design.repeat());
+            return "   end %d, pick %d".formatted(lie.end(c.cloth(), x, y), lie.pick(c.cloth(), x, y));
+        }).orElse("");
+        studio.tellFoot(f -> f.withPlace("%s, %s mm%s%s".formatted(Numbers.plain(x, 1), Numbers.plain(y, 1), threads,
                 argb == 0 ? "" : "   " + inkWords(design, colourway, argb)), argb));
     }
 

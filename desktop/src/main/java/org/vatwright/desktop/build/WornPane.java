@@ -30,7 +30,7 @@ final class WornPane extends Pane {
 
     private static final double THUMB = 64;
     private static final double FIELD_CELLS = 4;
-    private static final double BOTTOM = 150;
+    private static final double BOTTOM = 158;
     private static final double TOP = 40;
     private static final double MARGIN = 14;
 
@@ -78,7 +78,7 @@ final class WornPane extends Pane {
         title.autosize();
         title.relocate(MARGIN, 12);
         thumbs(design, colourway);
-        strip.resizeRelocate(MARGIN - 4, getHeight() - BOTTOM + 2, getWidth() - 2 * MARGIN + 8, THUMB + 44);
+        strip.resizeRelocate(MARGIN - 4, getHeight() - BOTTOM + 10, getWidth() - 2 * MARGIN + 8, THUMB + 44);
         bar.show(pxPerMm);
         bar.autosize();
         bar.relocate(MARGIN, getHeight() - bar.prefHeight(-1) - 8);
