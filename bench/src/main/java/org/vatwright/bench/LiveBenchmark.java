@@ -29,6 +29,7 @@ import org.vatwright.core.pattern.plaid.Plaid;
 import org.vatwright.core.pattern.plaid.PlaidDesign;
 import org.vatwright.core.pattern.stripe.Stripes;
 import org.vatwright.core.project.Project;
+import org.vatwright.core.render.TileSource;
 import org.vatwright.desktop.studio.LiveCloth;
 import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
@@ -82,7 +83,7 @@ public class LiveBenchmark {
             studio.edit("plaid", p -> p.addDesign(plaid));
             studio.select(s -> s.withDesign(plaid));
             if (subject.equals("settTurned")) {
-                studio.editStructure("turn", Plaid.class, p -> p.withAngle(27));
+                studio.editStructure("turn", Plaid.class, p -> p.withAngle(45));
             }
         }
         live = new LiveCloth(Runnable::run, picture -> {
@@ -108,7 +109,8 @@ public class LiveBenchmark {
                 .with(2, p.cloth().warp().bands().get(2).withWidth(8 - threads)))));
         Design design = studio.design().orElseThrow();
         Scenes.Field field = new Scenes.Field(design, studio.colourway(design), -20, -20, WIDTH, HEIGHT, PX_PER_MM);
-        live.ask(field.subject(studio.tiles()));
+        // A sett has few whole-thread states; the cache would know them all, as no drag does.
+        live.ask(field.subject(subject.startsWith("sett") ? TileSource.PAINTED : studio.tiles()));
     }
 
     /** Until the true picture is there; where a first one is drawn before it, that is the time of both. */

@@ -14,10 +14,25 @@ import org.vatwright.core.pattern.Painter;
 final class FineCloth implements Painter {
 
     private static final int CHANNELS = 4;
+    private static final int AT_ONCE = 4;
+    /** Light is kept so many times as large, so that its whole part is a place in the table below. */
+    private static final int STEPS = 16_000;
+    private static final int MASK = (1 << 14) - 1;
+    /** Added to a light, leaves its whole part in the lowest bits of the float: 2^23. */
+    private static final float SHIFT = 0x1p23f;
+    private static final byte[] ENCODED = new byte[MASK + 1];
+
+    static {
+        for (int i = 0; i <= MASK; i++) {
+            ENCODED[i] = (byte) Light.channel((float) i / STEPS);
+        }
+    }
 
     private final Threads threads;
     private final ThreadSpan down;
     private final int width;
+    private final int weaveEnds;
+    /** Of the weave's ends, with idle ones up to a multiple of four. */
     private final int classes;
     /** By class and column: the sum of the warp's colours, and of the shares. */
     private final float[][][] warp;
@@ -29,16 +44,18 @@ final class FineCloth implements Painter {
         this.threads = threads;
         this.down = down;
         width = across.pixels;
-        classes = threads.classes();
+        weaveEnds = threads.classes();
+        classes = (weaveEnds + AT_ONCE - 1) / AT_ONCE * AT_ONCE;
         opaque = threads.opaque();
         warp = new float[classes][CHANNELS][width];
         shares = new float[classes][width];
-        weft = linear(threads.weft);
-        float[][] ends = linear(threads.warp);
+        float scale = opaque ? STEPS : 1;
+        weft = linear(threads.weft, scale);
+        float[][] ends = linear(threads.warp, scale);
         for (int px = 0; px < width; px++) {
             int x = px;
             across.each(x, (end, share) -> {
-                int c = end % classes;
+                int c = end % weaveEnds;
                 shares[c][x] += share;
                 for (int channel = 0; channel < CHANNELS; channel++) {
                     warp[c][channel][x] += share * ends[end][channel];
@@ -47,12 +64,19 @@ final class FineCloth implements Painter {
         }
     }
 
-    private static float[][] linear(int[] argb) {
+    private static float[][] linear(int[] argb, float scale) {
         float[][] linear = new float[argb.length][];
         for (int i = 0; i < argb.length; i++) {
             linear[i] = i > 0 && argb[i] == argb[i - 1] ? linear[i - 1] : LightMix.linear(argb[i]);
+            for (int c = 0; c < CHANNELS && (i == 0 || linear[i] != linear[i - 1]); c++) {
+                linear[i][c] *= scale;
+            }
         }
         return linear;
+    }
+
+    private static byte encoded(float light) {
+        return ENCODED[Float.floatToRawIntBits(light + SHIFT) & MASK];
     }
 
     @Override
@@ -69,15 +93,12 @@ final class FineCloth implements Painter {
             picks(y, onTop, below);
             for (int channel = opaque ? 1 : 0; channel < CHANNELS; channel++) {
                 float[] line = sum[channel];
-                Arrays.fill(line, 0);
-                int c = 0;
-                for (; c + 1 < classes; c += 2) {
-                    add(line, warp[c][channel], onTop[c], shares[c], below[c][channel], warp[c + 1][channel],
-                            onTop[c + 1], shares[c + 1], below[c + 1][channel]);
-                }
-                if (c < classes) {
-                    add(line, warp[c][channel], onTop[c], shares[c], below[c][channel], warp[c][channel], 0, shares[c],
-                            0);
+                for (int c = 0; c < classes; c += AT_ONCE) {
+                    if (c == 0) {
+                        first(line, channel, onTop, below);
+                    } else {
+                        more(line, channel, c, onTop, below);
+                    }
                 }
             }
             encode(sum, out, at + (y - from) * width);
@@ -91,7 +112,7 @@ final class FineCloth implements Painter {
             Arrays.fill(light, 0);
         }
         down.each(y, (pick, share) -> {
-            for (int c = 0; c < classes; c++) {
+            for (int c = 0; c < weaveEnds; c++) {
                 float top = share * threads.warpShare(c, pick);
                 onTop[c] += top;
                 for (int channel = 0; channel < CHANNELS; channel++) {
@@ -101,11 +122,39 @@ final class FineCloth implements Painter {
         });
     }
 
-    /** Adds two classes at once, which halves the passes over the line. */
-    private static void add(float[] line, float[] warp, float top, float[] shares, float below, float[] warp2,
-            float top2, float[] shares2, float below2) {
+    /** Four classes in one pass over the line; most weaves have no more. */
+    private void first(float[] line, int channel, float[] onTop, float[][] below) {
+        float[] w0 = warp[0][channel];
+        float[] w1 = warp[1][channel];
+        float[] w2 = warp[2][channel];
+        float[] w3 = warp[3][channel];
+        float[] s0 = shares[0];
+        float[] s1 = shares[1];
+        float[] s2 = shares[2];
+        float[] s3 = shares[3];
+        float t0 = onTop[0];
+        float t1 = onTop[1];
+        float t2 = onTop[2];
+        float t3 = onTop[3];
+        float b0 = below[0][channel];
+        float b1 = below[1][channel];
+        float b2 = below[2][channel];
+        float b3 = below[3][channel];
         for (int x = 0; x < line.length; x++) {
-            line[x] += top * warp[x] + below * shares[x] + (top2 * warp2[x] + below2 * shares2[x]);
+            line[x] = t0 * w0[x] + b0 * s0[x] + (t1 * w1[x] + b1 * s1[x])
+                    + (t2 * w2[x] + b2 * s2[x] + (t3 * w3[x] + b3 * s3[x]));
+        }
+    }
+
+    private void more(float[] line, int channel, int from, float[] onTop, float[][] below) {
+        for (int c = from; c < from + AT_ONCE; c++) {
+            float[] w = warp[c][channel];
+            float[] s = shares[c];
+            float t = onTop[c];
+            float b = below[c][channel];
+            for (int x = 0; x < line.length; x++) {
+                line[x] += t * w[x] + b * s[x];
+            }
         }
     }
 
@@ -115,8 +164,8 @@ final class FineCloth implements Painter {
         float[] blue = sum[3];
         if (opaque) {
             for (int x = 0; x < width; x++) {
-                out[row + x] = 0xFF000000 | Light.channel(red[x]) << 16 | Light.channel(green[x]) << 8
-                        | Light.channel(blue[x]);
+                out[row + x] = 0xFF000000 | (encoded(red[x]) & 255) << 16 | (encoded(green[x]) & 255) << 8
+                        | encoded(blue[x]) & 255;
             }
         } else {
             for (int x = 0; x < width; x++) {
