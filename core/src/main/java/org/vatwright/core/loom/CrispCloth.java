@@ -17,6 +17,8 @@ final class CrispCloth implements Painter {
     private final int[] shared;
     private final float[] second;
     private final int[] steps;
+    private final int[] firstEnd;
+    private final int[] secondEnd;
     private final MixTable mixes;
     private final boolean opaque;
 
@@ -34,8 +36,12 @@ final class CrispCloth implements Painter {
             second[i] = 1 - across.firstShare(shared[i]);
         }
         steps = new int[second.length];
+        firstEnd = new int[second.length];
+        secondEnd = new int[second.length];
         for (int i = 0; i < second.length; i++) {
             steps[i] = MixTable.step(second[i]);
+            firstEnd[i] = endAt[shared[i]];
+            secondEnd[i] = (firstEnd[i] + 1) % threads.warp.length;
         }
         mixes = new MixTable(threads.crossings());
         opaque = threads.opaque();
@@ -79,9 +85,12 @@ final class CrispCloth implements Painter {
         int step = MixTable.step(share);
         for (int end = 0; end < pick.length; end++) {
             if (opaque) {
-                lights[end] = mixes.light(pick[end], next[end], step);
+                long light = mixes.light(pick[end], next[end], step);
+                lights[end] = light;
+                next[end] = MixTable.opaque(light, light, 0);
+            } else {
+                next[end] = mixes.mix(pick[end], next[end], step);
             }
-            next[end] = mixes.mix(pick[end], next[end], step);
         }
     }
 
@@ -91,16 +100,32 @@ final class CrispCloth implements Painter {
         for (int x = 0; x < width; x++) {
             out[row + x] = colours[ends[x]];
         }
+        if (lights == null) {
+            shareOwn(pick, out, row);
+        } else if (opaque) {
+            shareLights(lights, out, row);
+        } else {
+            shareColours(colours, out, row);
+        }
+    }
+
+    /** Two ends in one pixel of one pick; equal ones mix to themselves. */
+    private void shareOwn(int[] pick, int[] out, int row) {
         for (int i = 0; i < shared.length; i++) {
-            int end = ends[shared[i]];
-            int after = end + 1 == pick.length ? 0 : end + 1;
-            if (colours[end] != colours[after]) {
-                out[row + shared[i]] = lights == null
-                        ? mixes.mix(pick[end], pick[after], steps[i])
-                        : opaque
-                                ? MixTable.opaque(lights[end], lights[after], steps[i])
-                                : LightMix.mix(colours[end], colours[after], second[i]);
-            }
+            out[row + shared[i]] = mixes.mix(pick[firstEnd[i]], pick[secondEnd[i]], steps[i]);
+        }
+    }
+
+    /** Two ends and two picks in one pixel. */
+    private void shareLights(long[] lights, int[] out, int row) {
+        for (int i = 0; i < shared.length; i++) {
+            out[row + shared[i]] = MixTable.opaque(lights[firstEnd[i]], lights[secondEnd[i]], steps[i]);
+        }
+    }
+
+    private void shareColours(int[] colours, int[] out, int row) {
+        for (int i = 0; i < shared.length; i++) {
+            out[row + shared[i]] = LightMix.mix(colours[firstEnd[i]], colours[secondEnd[i]], second[i]);
         }
     }
 }
