@@ -67,6 +67,7 @@ class PlaidByHandTest extends AtTheDemo {
         assertThat(cloth().warp().bands()).extracting(Band::ink).containsExactly(Ink.slot("Black"), Ink.slot("Navy"),
                 Ink.slot("Q"));
         assertThat(design().palette().slots()).contains("Black", "Q");
+        assertThat(hand.text("sett-letters")).isEqualTo("B Navy, K Black, Q Q");
         hand.write("sett-warp", "K8 B24 Q10");
         assertThat(hand.shows("letter-Q")).isFalse();
         assertThat(cloth().warp().bands().getLast().width()).isEqualTo(10);

@@ -23,7 +23,7 @@ import javafx.scene.image.WritableImage;
 /** Takes one picture of each main view of the demo commission, without a display. Arguments: folder, names. */
 public final class Shots {
 
-    private static final long SETTLE_MILLIS = 1800;
+    private static final long SETTLE_MILLIS = 2600;
 
     private Shots() {}
 
@@ -77,6 +77,11 @@ public final class Shots {
                 .withArticle(s.project().article("Ship's name").orElseThrow()).withPieces(Set.of(1))));
         views.put("dress-smock", s -> s.select(x -> x.withStage(Stage.DRESS)
                 .withArticle(s.project().article("Crew smock").orElseThrow()).withPieces(Set.of(0))));
+        views.put("colour-plaid", s -> s.select(x -> x.withStage(Stage.COLOUR)
+                .withDesign(s.project().design("Skarholm").orElseThrow()).withColourway("Night Crossing").withSlot(5)
+                .withWorn("Saloon cushion")));
+        views.put("inspect-plaid", s -> s.select(x -> x.withStage(Stage.INSPECT)
+                .withDesign(s.project().design("Skarholm").orElseThrow())));
         views.put("produce", s -> s.select(x -> x.withStage(Stage.PRODUCE).withJob("Ticket-hall paper")));
         return views;
     }

@@ -18,6 +18,7 @@ import org.vatwright.desktop.studio.Selection;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
 /** A plaid: its setts as text and as bands, how it is woven, how many threads a cm, whether it closes. */
@@ -27,6 +28,7 @@ final class PlaidForm implements StructureForm {
     private final VBox node = new VBox(8);
     private final SettEntry warpText;
     private final SettEntry weftText;
+    private final Label legend = Ui.prose("", "quiet");
     private final Segments<Boolean> ownWeft;
     private final Segments<Boolean> side;
     private final BandList warpBands;
@@ -43,6 +45,7 @@ final class PlaidForm implements StructureForm {
 
     PlaidForm(Studio studio) {
         this.studio = studio;
+        legend.setId("sett-letters");
         warpText = new SettEntry(studio, true);
         weftText = new SettEntry(studio, false);
         ownWeft = new Segments<>(List.of(false, true), own -> own ? "Its own" : "As the warp", this::ownWeft);
@@ -76,7 +79,8 @@ final class PlaidForm implements StructureForm {
                 degrees -> studio.editStructure("turn plaid to %s\u00b0".formatted(Numbers.plain(degrees, 2)),
                         Plaid.class,
                         p -> p.withAngle(degrees)));
-        node.getChildren().addAll(Ui.label("Sett", "card-title"), warpText, Ui.labelled("Weft", ownWeft), weftText,
+        node.getChildren().addAll(Ui.label("Sett", "card-title"), warpText, legend, Ui.labelled("Weft", ownWeft),
+                weftText,
                 side,
                 warpBands, weftBands, Ui.labelled("Run", pivot), total, Ui.labelled("Look", woven), share, weave, ends,
                 picks, period, turn);
@@ -114,6 +118,9 @@ final class PlaidForm implements StructureForm {
         boolean weft = onWeft();
         warpText.show(plaid);
         weftText.show(plaid);
+        legend.setText(String.join(", ", plaid.letters().entrySet().stream()
+                .filter(e -> cloth.inks().contains(e.getValue())).map(e -> e.getKey() + " " + e.getValue().words())
+                .toList()));
         Ui.show(weftText, own);
         ownWeft.show(own);
         Ui.show(side, own);
