@@ -10,8 +10,10 @@ package org.vatwright.core.raster;
  */
 public final class TorusSampler {
 
-    private static final int BLOCK = 128;
+    private static final int BLOCK = 64;
     private static final double ONE = 0x1p32;
+    /** Up to this size a tile is kept with its channels spread, which takes twice the room and a fifth less time. */
+    private static final int MOST_SPREAD = 1 << 24;
     /** A map this near to whole pixels is a copy: a hundredth of a level at the largest contrast. */
     private static final double WHOLE = 2e-5;
 
@@ -23,11 +25,16 @@ public final class TorusSampler {
             return;
         }
         int[] padded = pad(tile);
+        long[] spread = padded.length <= MOST_SPREAD ? spread(padded) : null;
         Rows.each(out.height(), BLOCK, work, (from, to) -> {
             for (int x = 0; x < out.width(); x += BLOCK) {
                 int end = Math.min(out.width(), x + BLOCK);
                 for (int y = from; y < to; y++) {
-                    run(padded, tile.width(), tile.height(), map, out, x, end, y);
+                    if (spread != null) {
+                        run(spread, tile.width(), tile.height(), map, out, x, end, y);
+                    } else {
+                        runLarge(padded, tile.width(), tile.height(), map, out, x, end, y);
+                    }
                 }
             }
         });
@@ -78,7 +85,7 @@ public final class TorusSampler {
     }
 
     /** Steps are brought into 0 to below one tile, so that going over the edge is one comparison in each direction. */
-    private static void run(int[] padded, int w, int h, Affine map, Raster out, int from, int to, int y) {
+    private static void run(long[] spread, int w, int h, Affine map, Raster out, int from, int to, int y) {
         long wide = (long) w << 32;
         long high = (long) h << 32;
         long px = texels(map.u(from, y) - 0.5 / w, w);
@@ -91,7 +98,7 @@ public final class TorusSampler {
         int end = at + to - from;
         while (at < end) {
             int p = (int) (py >>> 32) * stride + (int) (px >>> 32);
-            target[at++] = mix(padded[p], padded[p + 1], padded[p + stride], padded[p + stride + 1],
+            target[at++] = mix(spread[p], spread[p + 1], spread[p + stride], spread[p + stride + 1],
                     (int) px >>> 24, (int) py >>> 24);
             px += stepX;
             px -= px >= wide ? wide : 0;
@@ -100,17 +107,52 @@ public final class TorusSampler {
         }
     }
 
-    /** Four weights that sum to 256: equal pixels give just that pixel. Two channels a multiplication. */
-    private static int mix(int c00, int c10, int c01, int c11, int fx, int fy) {
+    /** The same for a tile too large to be kept spread. */
+    private static void runLarge(int[] padded, int w, int h, Affine map, Raster out, int from, int to, int y) {
+        long wide = (long) w << 32;
+        long high = (long) h << 32;
+        long px = texels(map.u(from, y) - 0.5 / w, w);
+        long py = texels(map.v(from, y) - 0.5 / h, h);
+        long stepX = texels(map.ux(), w);
+        long stepY = texels(map.vx(), h);
+        int stride = w + 1;
+        int[] target = out.argb();
+        int at = y * out.width() + from;
+        int end = at + to - from;
+        while (at < end) {
+            int p = (int) (py >>> 32) * stride + (int) (px >>> 32);
+            target[at++] = mix(spread(padded[p]), spread(padded[p + 1]), spread(padded[p + stride]),
+                    spread(padded[p + stride + 1]),
+                    (int) px >>> 24, (int) py >>> 24);
+            px += stepX;
+            px -= px >= wide ? wide : 0;
+            py += stepY;
+            py -= py >= high ? high : 0;
+        }
+    }
+
+    /** Four weights that sum to 256: equal pixels give just that pixel. All channels in one multiplication. */
+    private static int mix(long c00, long c10, long c01, long c11, int fx, int fy) {
         int w11 = fx * fy + 128 >> 8;
         int w10 = fx - w11;
         int w01 = fy - w11;
         int w00 = 256 - fx - fy + w11;
-        int rb = (c00 & 0xFF00FF) * w00 + (c10 & 0xFF00FF) * w10 + (c01 & 0xFF00FF) * w01 + (c11 & 0xFF00FF) * w11
-                + 0x800080;
-        int ag = (c00 >>> 8 & 0xFF00FF) * w00 + (c10 >>> 8 & 0xFF00FF) * w10 + (c01 >>> 8 & 0xFF00FF) * w01
-                + (c11 >>> 8 & 0xFF00FF) * w11 + 0x800080;
-        return rb >>> 8 & 0xFF00FF | ag & 0xFF00FF00;
+        long sum = c00 * w00 + c10 * w10 + c01 * w01 + c11 * w11
+                + 0x0080_0080_0080_0080L >>> 8 & 0x00FF_00FF_00FF_00FFL;
+        return (int) (sum | sum >>> 24);
+    }
+
+    private static long[] spread(int[] padded) {
+        long[] spread = new long[padded.length];
+        for (int i = 0; i < padded.length; i++) {
+            spread[i] = spread(padded[i]);
+        }
+        return spread;
+    }
+
+    /** @return the four channels 16 bits apart */
+    private static long spread(int argb) {
+        return argb & 0xFF00FFL | (argb & 0xFF00FF00L) << 24;
     }
 
     /** @return texels times 2^32, 0 to below {@code size} */

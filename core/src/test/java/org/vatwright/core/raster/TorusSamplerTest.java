@@ -95,4 +95,25 @@ class TorusSamplerTest {
         TorusSampler.sample(tile, map, many, Work.on(4));
         assertThat(many.argb()).isEqualTo(one.argb());
     }
+
+    /** A tile too large to be kept spread is sampled like the small one it repeats. */
+    @Test
+    void aVeryLargeTileIsSampledLikeASmallOne() {
+        Raster small = new Raster(241, 41);
+        java.util.Random random = new java.util.Random(4);
+        for (int i = 0; i < small.argb().length; i++) {
+            small.argb()[i] = 0xFF000000 | random.nextInt(1 << 24);
+        }
+        Raster large = new Raster(17 * 241, 100 * 41);
+        for (int i = 0; i < large.argb().length; i++) {
+            large.argb()[i] = small.at(i % large.width() % 241, i / large.width() % 41);
+        }
+        Raster a = new Raster(300, 200);
+        Raster b = new Raster(300, 200);
+        TorusSampler.sample(small, new Affine(0.1, 0.8 / 241, -0.5 / 241, 0.3, 0.5 / 41, 0.8 / 41), a, Work.on(2));
+        TorusSampler.sample(large, new Affine(0.1 / 17, 0.8 / 241 / 17, -0.5 / 241 / 17, 0.003, 0.5 / 4100, 0.8 / 4100),
+                b,
+                Work.on(2));
+        assertThat(org.vatwright.core.Samples.difference(a, b)).isLessThanOrEqualTo(2);
+    }
 }
