@@ -16,7 +16,7 @@ final class TurnedCloth implements Painter {
     private static final int FINER = 2;
     private static final long MOST_PX = 60_000_000;
 
-    private final Raster period;
+    private final TorusSampler period;
     private final ClothLie lie;
     private final TileGrid grid;
     private final boolean opaque;
@@ -35,8 +35,9 @@ final class TurnedCloth implements Painter {
         ThreadSpan across = new ThreadSpan(w, threads.warp.length, 1);
         ThreadSpan down = new ThreadSpan(h, threads.weft.length, 1);
         double pxPerThread = Math.min(across.pxPerThread(), down.pxPerThread()) / finer;
-        period = new Raster(w, h);
-        ClothPainter.upright(threads, across, down, pxPerThread >= ThreadSpan.CRISP_PX).paint(period.argb(), 0, 0, h);
+        Raster upright = new Raster(w, h);
+        ClothPainter.upright(threads, across, down, pxPerThread >= ThreadSpan.CRISP_PX).paint(upright.argb(), 0, 0, h);
+        period = new TorusSampler(upright);
     }
 
     @Override
@@ -51,7 +52,7 @@ final class TurnedCloth implements Painter {
         double stepX = 1.0 / (FINER * w);
         double stepY = 1.0 / (FINER * (double) grid.heightPx());
         double top = (double) from / grid.heightPx();
-        TorusSampler.sample(period, new Affine(lie.endsDown() * top, lie.endsAcross() * stepX, lie.endsDown() * stepY,
+        period.sample(new Affine(lie.endsDown() * top, lie.endsAcross() * stepX, lie.endsDown() * stepY,
                 lie.picksDown() * top, lie.picksAcross() * stepX, lie.picksDown() * stepY), fine, Work.on(1));
         for (int y = 0; y < to - from; y++) {
             for (int x = 0; x < w; x++) {

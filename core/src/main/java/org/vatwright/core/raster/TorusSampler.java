@@ -17,27 +17,41 @@ public final class TorusSampler {
     /** A map this near to whole pixels is a copy: a hundredth of a level at the largest contrast. */
     private static final double WHOLE = 2e-5;
 
-    private TorusSampler() {}
+    private final Raster tile;
+    private int[] padded;
+    private long[] spread;
+
+    /** Prepares a tile that is sampled several times; the tile is not copied until a sampling needs it. */
+    public TorusSampler(Raster tile) {
+        this.tile = tile;
+    }
 
     public static void sample(Raster tile, Affine map, Raster out, Work work) {
+        new TorusSampler(tile).sample(map, out, work);
+    }
+
+    /** Safe to call from several threads at once, each with a picture of its own. */
+    public void sample(Affine map, Raster out, Work work) {
         if (isCopy(tile, map, out)) {
             copy(tile, map, out, work);
             return;
         }
-        int[] padded = pad(tile);
-        long[] spread = padded.length <= MOST_SPREAD ? spread(padded) : null;
+        prepare();
         Rows.each(out.height(), BLOCK, work, (from, to) -> {
             for (int x = 0; x < out.width(); x += BLOCK) {
                 int end = Math.min(out.width(), x + BLOCK);
                 for (int y = from; y < to; y++) {
-                    if (spread != null) {
-                        run(spread, tile.width(), tile.height(), map, out, x, end, y);
-                    } else {
-                        runLarge(padded, tile.width(), tile.height(), map, out, x, end, y);
-                    }
+                    run(padded, spread, tile.width(), tile.height(), map, out, x, end, y);
                 }
             }
         });
+    }
+
+    private synchronized void prepare() {
+        if (padded == null) {
+            padded = pad(tile);
+            spread = padded.length <= MOST_SPREAD ? spread(padded) : null;
+        }
     }
 
     /** Whole pixels from the first to the last: neither size nor angle differs, and the start is whole. */
@@ -84,8 +98,12 @@ public final class TorusSampler {
         return padded;
     }
 
-    /** Steps are brought into 0 to below one tile, so that going over the edge is one comparison in each direction. */
-    private static void run(long[] spread, int w, int h, Affine map, Raster out, int from, int to, int y) {
+    /**
+     * One run of pixels; a tile too large to be kept spread ({@code spread} is null) is spread as it is read.
+     * Steps are brought into 0 to below one tile, so that going over the edge is one comparison in each direction.
+     */
+    private static void run(int[] padded, long[] spread, int w, int h, Affine map, Raster out, int from, int to,
+            int y) {
         long wide = (long) w << 32;
         long high = (long) h << 32;
         long px = texels(map.u(from, y) - 0.5 / w, w);
@@ -98,32 +116,12 @@ public final class TorusSampler {
         int end = at + to - from;
         while (at < end) {
             int p = (int) (py >>> 32) * stride + (int) (px >>> 32);
-            target[at++] = mix(spread[p], spread[p + 1], spread[p + stride], spread[p + stride + 1],
-                    (int) px >>> 24, (int) py >>> 24);
-            px += stepX;
-            px -= px >= wide ? wide : 0;
-            py += stepY;
-            py -= py >= high ? high : 0;
-        }
-    }
-
-    /** The same for a tile too large to be kept spread. */
-    private static void runLarge(int[] padded, int w, int h, Affine map, Raster out, int from, int to, int y) {
-        long wide = (long) w << 32;
-        long high = (long) h << 32;
-        long px = texels(map.u(from, y) - 0.5 / w, w);
-        long py = texels(map.v(from, y) - 0.5 / h, h);
-        long stepX = texels(map.ux(), w);
-        long stepY = texels(map.vx(), h);
-        int stride = w + 1;
-        int[] target = out.argb();
-        int at = y * out.width() + from;
-        int end = at + to - from;
-        while (at < end) {
-            int p = (int) (py >>> 32) * stride + (int) (px >>> 32);
-            target[at++] = mix(spread(padded[p]), spread(padded[p + 1]), spread(padded[p + stride]),
-                    spread(padded[p + stride + 1]),
-                    (int) px >>> 24, (int) py >>> 24);
+            int fx = (int) px >>> 24;
+            int fy = (int) py >>> 24;
+            target[at++] = spread != null
+                    ? mix(spread[p], spread[p + 1], spread[p + stride], spread[p + stride + 1], fx, fy)
+                    : mix(spread(padded[p]), spread(padded[p + 1]), spread(padded[p + stride]),
+                            spread(padded[p + stride + 1]), fx, fy);
             px += stepX;
             px -= px >= wide ? wide : 0;
             py += stepY;

@@ -9,6 +9,7 @@ import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Cut;
 import org.vatwright.core.dress.Lay;
+import org.vatwright.core.measure.Angle;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.raster.BlendMode;
@@ -106,7 +107,7 @@ final class LayCard extends VBox {
     }
 
     private void turn(double degrees) {
-        double upright = degrees - 360 * Math.ceil((degrees - 180) / 360);
+        double upright = Angle.turn(degrees);
         studio.editLays("grain %s\u00b0".formatted(Numbers.plain(upright, 2)), l -> l.withGrain(upright));
     }
 

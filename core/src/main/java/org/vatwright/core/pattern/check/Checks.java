@@ -12,6 +12,7 @@ import org.vatwright.core.loom.Cloth;
 import org.vatwright.core.loom.ClothStructure;
 import org.vatwright.core.loom.Look;
 import org.vatwright.core.loom.Weave;
+import org.vatwright.core.measure.Angle;
 import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Refusal;
@@ -94,9 +95,7 @@ public record Checks(Kind kind, List<Ink> inks, int band, int line, double threa
         Check.within("threads of a band", band, 1, 256);
         Check.within("threads of a line", line, 1, 256);
         Check.within("threads per cm", threadsPerCm, 0.1, 1000, "");
-        Check.within("angle", angleDeg, -3600, 3600, "degrees");
-        angleDeg = angleDeg - 360 * Math.ceil((angleDeg - 180) / 360);
-        angleDeg = angleDeg == 0 ? 0 : angleDeg;
+        angleDeg = Angle.turn(angleDeg);
         inks = List.copyOf(inks);
     }
 

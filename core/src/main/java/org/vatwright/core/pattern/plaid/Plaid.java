@@ -13,6 +13,7 @@ import org.vatwright.core.loom.Cloth;
 import org.vatwright.core.loom.ClothStructure;
 import org.vatwright.core.loom.Letters;
 import org.vatwright.core.loom.SettText;
+import org.vatwright.core.measure.Angle;
 import org.vatwright.core.measure.Check;
 import org.vatwright.core.pattern.Ink;
 
@@ -27,9 +28,7 @@ public record Plaid(Cloth cloth, Map<String, Ink> letters, double angleDeg) impl
     public static final String FAMILY = "plaid";
 
     public Plaid {
-        Check.within("angle", angleDeg, -3600, 3600, "degrees");
-        angleDeg = angleDeg - 360 * Math.ceil((angleDeg - 180) / 360);
-        angleDeg = angleDeg == 0 ? 0 : angleDeg;
+        angleDeg = Angle.turn(angleDeg);
         Map<String, Ink> all = new TreeMap<>(letters);
         for (Ink ink : cloth.inks()) {
             if (!all.containsValue(ink)) {

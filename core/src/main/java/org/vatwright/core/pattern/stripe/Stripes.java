@@ -5,7 +5,7 @@ import java.util.function.UnaryOperator;
 
 import org.vatwright.core.loom.BandMeasure;
 import org.vatwright.core.loom.BandRun;
-import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Angle;
 import org.vatwright.core.measure.Finding;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Ink;
@@ -31,9 +31,7 @@ public record Stripes(BandRun run, BandMeasure measure, double angleDeg, long se
     public static final String FAMILY = "stripes";
 
     public Stripes {
-        Check.within("angle", angleDeg, -3600, 3600, "degrees");
-        angleDeg = angleDeg - 360 * Math.ceil((angleDeg - 180) / 360);
-        angleDeg = angleDeg == 0 ? 0 : angleDeg;
+        angleDeg = Angle.turn(angleDeg);
     }
 
     @Override
