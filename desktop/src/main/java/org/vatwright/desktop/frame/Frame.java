@@ -90,6 +90,7 @@ public final class Frame extends BorderPane {
         Stage present = studio.selection().stage();
         if (present != shown) {
             shown = present;
+            studio.tellFoot(f -> f.withPlace("", 0));
             StageView view = stage(present);
             middle.getChildren().setAll(view.middle(), messages);
             StackPane content = new StackPane(view.column());
