@@ -199,22 +199,36 @@ public final class Desk {
         }
     }
 
+    /** Adds the designs of a file; one whose name is taken gets another. */
+    private void takeDesigns(Project from, Path path) {
+        List<Design> added = new ArrayList<>();
+        List<String> names = new ArrayList<>(studio.project().designs().stream().map(Design::name).toList());
+        for (Design design : from.designs()) {
+            String name = names.contains(design.name()) ? Palette.freeName(design.name(), names) : design.name();
+            names.add(name);
+            added.add(design.withName(name));
+        }
+        boolean done = studio.edit("add designs from " + path.getFileName(), p -> {
+            Project more = p;
+            for (Design design : added) {
+                more = more.addDesign(design);
+            }
+            return more;
+        });
+        if (done && !added.isEmpty()) {
+            studio.select(s -> s.withDesign(added.getLast()));
+            studio.say(Message.done("%s now on the shelf."
+                    .formatted(String.join(", ", added.stream().map(Design::name).toList()))));
+        }
+    }
+
     /** Takes a file that was dropped on the window. */
     public void dropped(Path path) {
         String name = String.valueOf(path.getFileName()).toLowerCase(Locale.ROOT);
         if (name.endsWith(".svg")) {
             readFlat(path);
         } else if (name.endsWith(".json")) {
-            attempt(() -> ProjectFile.read(path)).ifPresent(project -> {
-                List<Design> fresh = new ArrayList<>(project.designs());
-                studio.edit("add designs from " + path.getFileName(), p -> {
-                    Project more = p;
-                    for (Design d : fresh) {
-                        more = more.addDesign(d);
-                    }
-                    return more;
-                });
-            });
+            attempt(() -> ProjectFile.read(path)).ifPresent(project -> takeDesigns(project, path));
         } else if (name.endsWith(ProjectFile.SUFFIX)) {
             if (mayLeave()) {
                 open(path);
