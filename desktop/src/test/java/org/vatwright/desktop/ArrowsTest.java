@@ -27,7 +27,8 @@ class ArrowsTest {
     /** From the top; each may use only those after it. */
     private static final String[] CORE = {"project", "catalogue", "inspect", "dress", "render", "pattern.stripe",
             "pattern.check", "pattern.plaid",
-            "pattern.motif", "loom", "pattern", "raster", "repeat", "colour", "measure"};
+            "pattern.weave",
+            "pattern.motif", "loom", "pattern", "draft", "raster", "repeat", "colour", "measure"};
 
     @Test
     void modulesPointInward() {

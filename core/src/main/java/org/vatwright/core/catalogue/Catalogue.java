@@ -4,12 +4,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 
+import org.vatwright.core.draft.NamedWeave;
 import org.vatwright.core.loom.Band;
 import org.vatwright.core.loom.BandMeasure;
 import org.vatwright.core.loom.BandRun;
 import org.vatwright.core.loom.Cloth;
 import org.vatwright.core.loom.Look;
 import org.vatwright.core.loom.Weave;
+import org.vatwright.core.loom.YarnLook;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Structure;
@@ -18,6 +20,7 @@ import org.vatwright.core.pattern.motif.Dot;
 import org.vatwright.core.pattern.motif.Dots;
 import org.vatwright.core.pattern.plaid.Plaid;
 import org.vatwright.core.pattern.stripe.Stripes;
+import org.vatwright.core.pattern.weave.Weaving;
 import org.vatwright.core.repeat.Arrangement;
 
 /** The one list of the families of structures. A new family is a package, a line here, a form and a codec. */
@@ -36,6 +39,7 @@ public final class Catalogue {
             new Family(Stripes.FAMILY, "Stripes", Stripes.class, Catalogue::stripes),
             new Family(Checks.FAMILY, "Check", Checks.class, Catalogue::check),
             new Family(Plaid.FAMILY, "Plaid", Plaid.class, Catalogue::plaid),
+            new Family(Weaving.FAMILY, "Weave", Weaving.class, Catalogue::weave),
             new Family(Dots.FAMILY, "Dots", Dots.class, Catalogue::dots));
 
     private Catalogue() {}
@@ -67,6 +71,15 @@ public final class Catalogue {
         BandRun run = new BandRun(List.of(new Band(line, 4), new Band(ground, 24), new Band(band, 24),
                 new Band(ground, 6), new Band(line, 2), new Band(ground, 16)), true);
         return new Plaid(new Cloth(run, Optional.empty(), Weave.twill(List.of(2, 2), false), Look.WOVEN, 20, 20));
+    }
+
+    /** A 2/2 twill with the look of cotton, warp and weft in two inks. */
+    private static Structure weave(Design design, List<Ink> inks) {
+        BandRun warp = new BandRun(List.of(new Band(inks.getFirst(), 4)), false);
+        BandRun weft = new BandRun(List.of(new Band(inks.get(1 % inks.size()), 4)), false);
+        NamedWeave twill = NamedWeave.parse("twill 2/2");
+        return new Weaving(twill.name(), twill.draft(), new Cloth(warp, Optional.of(weft), Weave.plain(),
+                new Look.Yarns(YarnLook.named("cotton")), 10, 10));
     }
 
     /** A half-drop of four by four, each dot two fifths of its small cell. */

@@ -20,7 +20,7 @@ import org.vatwright.core.measure.Refusal;
  */
 public record Palette(List<String> slots, List<Colourway> colourways, boolean firstOpen) {
 
-    public static final int MOST_SLOTS = 64;
+    public static final int MOST_SLOTS = 256;
     public static final int MOST_COLOURWAYS = 200;
 
     public Palette {

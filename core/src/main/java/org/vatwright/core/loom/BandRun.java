@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 import org.vatwright.core.measure.Check;
+import org.vatwright.core.pattern.Ink;
 
 /**
  * Bands in their order. A pivoting run goes there and back: the first and the last band are given once and stand once
@@ -11,11 +12,24 @@ import org.vatwright.core.measure.Check;
  */
 public record BandRun(List<Band> bands, boolean pivot) {
 
-    public static final int MOST_BANDS = 2000;
+    public static final int MOST_BANDS = 4000;
 
     public BandRun {
         Check.within("bands", bands.size(), 1, MOST_BANDS);
         bands = List.copyOf(bands);
+    }
+
+    /** @return a run that repeats, a band for each stretch of one ink */
+    public static BandRun ofThreads(List<Ink> threads) {
+        List<Band> bands = new ArrayList<>();
+        int from = 0;
+        for (int i = 1; i <= threads.size(); i++) {
+            if (i == threads.size() || !threads.get(i).equals(threads.get(from))) {
+                bands.add(new Band(threads.get(from), i - from));
+                from = i;
+            }
+        }
+        return new BandRun(bands, false);
     }
 
     /** @return for each band of one whole period the number of the band it shows */

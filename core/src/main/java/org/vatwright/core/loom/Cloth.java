@@ -80,7 +80,7 @@ public record Cloth(BandRun warp, Optional<BandRun> ownWeft, Weave weave, Look l
     }
 
     public boolean woven() {
-        return look instanceof Look.Woven;
+        return !(look instanceof Look.Blended);
     }
 
     /** @return ends after which warp and weave begin anew together */
@@ -102,7 +102,7 @@ public record Cloth(BandRun warp, Optional<BandRun> ownWeft, Weave weave, Look l
     }
 
     /** @return the ink of each thread of one period of the run */
-    static List<Ink> threads(BandRun run) {
+    public static List<Ink> threads(BandRun run) {
         List<Ink> threads = new ArrayList<>();
         for (int band : run.period()) {
             for (int n = 0; n < run.bands().get(band).width(); n++) {

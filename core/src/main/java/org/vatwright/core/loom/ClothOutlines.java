@@ -17,25 +17,30 @@ import org.vatwright.core.pattern.VectorMark;
 /** A cloth as shapes: rectangles of ink, one path for all of a colour. */
 final class ClothOutlines {
 
-    private static final int MOST_RECTANGLES = 1_000_000;
+    static final int MOST_RECTANGLES = 1_000_000;
 
     /** What a crossing shows: one ink, or two mixed. */
-    private record Colour(Ink from, Ink to, double share) {}
+    record Colour(Ink from, Ink to, double share) {}
+
+    /** Shapes of one colour, in periods; later ones lie over earlier ones. */
+    record Part(Colour colour, Path2D path) {}
 
     private ClothOutlines() {}
 
     static List<VectorMark> of(Cloth cloth, ClothLie lie) {
-        Map<Colour, Path2D> paths = onePeriod(cloth);
+        List<Part> parts = cloth.look() instanceof Look.Yarns(YarnLook yarn)
+                ? YarnOutlines.onePeriod(cloth, yarn)
+                : onePeriod(cloth).entrySet().stream().map(e -> new Part(e.getKey(), e.getValue())).toList();
         AffineTransform home = home(lie);
         List<AffineTransform> copies = copies(lie, home);
         List<VectorMark> marks = new ArrayList<>();
-        paths.forEach((colour, path) -> {
+        for (Part part : parts) {
             Path2D all = new Path2D.Double();
             for (AffineTransform copy : copies) {
-                all.append(copy.createTransformedShape(path), false);
+                all.append(copy.createTransformedShape(part.path()), false);
             }
-            marks.add(new VectorMark(all, colour.from(), colour.to(), colour.share()));
-        });
+            marks.add(new VectorMark(all, part.colour().from(), part.colour().to(), part.colour().share()));
+        }
         return marks;
     }
 
@@ -91,7 +96,10 @@ final class ClothOutlines {
 
     private static void rectangle(Map<Colour, Path2D> paths, Colour colour, double left, double top, double right,
             double bottom) {
-        Path2D path = paths.computeIfAbsent(colour, c -> new Path2D.Double());
+        rectangle(paths.computeIfAbsent(colour, c -> new Path2D.Double()), left, top, right, bottom);
+    }
+
+    static void rectangle(Path2D path, double left, double top, double right, double bottom) {
         path.moveTo(left, top);
         path.lineTo(right, top);
         path.lineTo(right, bottom);

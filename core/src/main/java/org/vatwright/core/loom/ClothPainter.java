@@ -24,6 +24,9 @@ public final class ClothPainter {
     }
 
     static Painter upright(Threads threads, ThreadSpan across, ThreadSpan down, boolean crisp) {
+        if (threads.yarn != null) {
+            return new YarnCloth(threads, across, down);
+        }
         return crisp ? new CrispCloth(threads, across, down) : new FineCloth(threads, across, down);
     }
 }

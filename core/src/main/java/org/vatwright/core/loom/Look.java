@@ -15,6 +15,9 @@ public sealed interface Look {
         }
     }
 
+    /** Thread by thread, with the thickness and the roundness of yarn. */
+    record Yarns(YarnLook yarn) implements Look {}
+
     Look WOVEN = new Woven();
     Look HALF = new Blended(0.5);
 }

@@ -31,6 +31,11 @@ final class ThreadSpan {
         return pxPerThread() >= CRISP_PX || pixels % passed == 0;
     }
 
+    /** @return threads along the whole side */
+    int passed() {
+        return Math.toIntExact(passed);
+    }
+
     double pxPerThread() {
         return (double) pixels / passed;
     }

@@ -14,6 +14,10 @@ final class Threads {
 
     final int[] warp;
     final int[] weft;
+    /** How the yarn looks; null when threads are flat. */
+    final YarnLook yarn;
+    final double endMm;
+    final double pickMm;
     private final Weave weave;
     private final float blend;
     private final int[] warpNumber;
@@ -24,14 +28,19 @@ final class Threads {
         this(colours(Cloth.threads(cloth.warp()), cloth.endsInPeriod(), colours),
                 colours(Cloth.threads(cloth.weft()), cloth.picksInPeriod(), colours),
                 cloth.woven() ? cloth.weave() : null,
-                cloth.look() instanceof Look.Blended(double share) ? (float) (1 - share) : 0);
+                cloth.look() instanceof Look.Blended(double share) ? (float) (1 - share) : 0,
+                cloth.look() instanceof Look.Yarns(YarnLook look) ? look : null, 10 / cloth.endsPerCm(),
+                10 / cloth.picksPerCm());
     }
 
-    private Threads(int[] warp, int[] weft, Weave weave, float blend) {
+    private Threads(int[] warp, int[] weft, Weave weave, float blend, YarnLook yarn, double endMm, double pickMm) {
         this.warp = warp;
         this.weft = weft;
         this.weave = weave;
         this.blend = blend;
+        this.yarn = yarn;
+        this.endMm = endMm;
+        this.pickMm = pickMm;
         warpNumber = new int[warp.length];
         weftNumber = new int[weft.length];
         crossings = number();
@@ -51,7 +60,7 @@ final class Threads {
         int[] picks = new int[weft.length];
         Arrays.fill(ends, warpArgb);
         Arrays.fill(picks, weftArgb);
-        return new Threads(ends, picks, weave, blend);
+        return new Threads(ends, picks, weave, blend, yarn, endMm, pickMm);
     }
 
     boolean opaque() {
@@ -61,6 +70,11 @@ final class Threads {
     /** @return after how many ends the weave begins anew; 1 when both threads show everywhere */
     int classes() {
         return weave == null ? 1 : weave.ends();
+    }
+
+    /** @return whether the warp is on top; for threads that are woven */
+    boolean warpOnTop(int end, int pick) {
+        return weave.warpOnTop(end, pick);
     }
 
     /** @return how much of the crossing the warp shows, 0 to 1 */

@@ -24,7 +24,7 @@ final class TurnedCloth implements Painter {
     TurnedCloth(Threads threads, ClothLie lie, TileGrid grid) {
         this.lie = lie;
         this.grid = grid;
-        opaque = threads.opaque();
+        opaque = threads.opaque() && (threads.yarn == null || threads.yarn.covers());
         double acrossPx = 1
                 / Math.hypot((double) lie.endsAcross() / grid.widthPx(), (double) lie.endsDown() / grid.heightPx());
         double downPx = 1

@@ -8,6 +8,9 @@ import java.util.Objects;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
+import org.vatwright.core.draft.NamedWeave;
+import org.vatwright.core.draft.Origin;
+import org.vatwright.core.draft.Squares;
 import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Refusal;
 
@@ -94,7 +97,12 @@ public final class Weave {
         return by(name, ends, rows.size(), (end, pick) -> Character.toLowerCase(rows.get(pick).charAt(end)) == 'x');
     }
 
-    /** Reads "plain", "twill 2/2", "twill-3-1 left", "basket 2/2". */
+    /** @param seen marked where the warp is on top; column 0 at the left, row 0 at the top */
+    public static Weave of(String name, Squares seen) {
+        return by(name, seen.columns(), seen.rows(), seen::at);
+    }
+
+    /** Reads the names of {@link NamedWeave}, such as "twill 2/2", "twill-3-1-left", "satin 8/3". */
     public static Weave parse(String text) {
         String plain = text.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
         Matcher twill = TWILL.matcher(plain);
@@ -107,8 +115,8 @@ public final class Weave {
         } else if (basket.matches()) {
             return basket(count(basket.group(1)), count(basket.group(2)));
         }
-        throw new Refusal(
-                "\"%s\" is no weave we know; plain, twill 2/2, twill 3/1 left and basket 2/2 are".formatted(text));
+        NamedWeave named = NamedWeave.parse(text);
+        return of(named.name(), Origin.USUAL.seen(named.draft().drawdown()));
     }
 
     private static int count(String digits) {

@@ -126,13 +126,21 @@ public final class JsonIn {
         if (!has(name)) {
             return List.of();
         }
-        JsonNode items = node.get(name);
-        if (!items.isArray()) {
-            throw new JsonIn(items, inside(name)).wrong("should be a list [ ]");
+        return new JsonIn(node.get(name), inside(name)).items(read);
+    }
+
+    public boolean isList() {
+        return node.isArray();
+    }
+
+    /** @return each item of this list read */
+    public <T> List<T> items(Function<JsonIn, T> read) {
+        if (!node.isArray()) {
+            throw wrong("should be a list [ ]");
         }
         List<T> all = new ArrayList<>();
-        for (int i = 0; i < items.size(); i++) {
-            JsonIn item = new JsonIn(items.get(i), inside(name) + "[" + i + "]");
+        for (int i = 0; i < node.size(); i++) {
+            JsonIn item = new JsonIn(node.get(i), place + "[" + i + "]");
             all.add(item.placed(() -> read.apply(item)));
         }
         return all;

@@ -7,6 +7,7 @@ import org.vatwright.core.loom.BandRun;
 import org.vatwright.core.loom.Look;
 import org.vatwright.core.loom.ThreadMask;
 import org.vatwright.core.loom.Weave;
+import org.vatwright.core.loom.YarnLook;
 import org.vatwright.core.pattern.Mask;
 import org.vatwright.files.json.JsonIn;
 
@@ -61,6 +62,13 @@ final class ClothCodec {
     static void look(ObjectNode out, Look look) {
         switch (look) {
             case Look.Woven _ -> out.put("look", "woven");
+            case Look.Yarns(YarnLook yarn) -> {
+                out.put("look", "yarn");
+                out.putObject("yarn").put("warpWidth", yarn.warpWidth()).put("weftWidth", yarn.weftWidth())
+                        .put("rounding", yarn.rounding()).put("depth", yarn.depth()).put("twist", yarn.twist())
+                        .put("slub", yarn.slub()).put("slubMm", yarn.slubMm()).put("uneven", yarn.uneven())
+                        .put("lightDeg", yarn.lightDeg()).put("seed", yarn.seed());
+            }
             case Look.Blended(double share) -> out.put("look", "blended").put("warpShare", share);
         }
     }
@@ -68,9 +76,17 @@ final class ClothCodec {
     static Look look(JsonIn in) {
         return switch (in.text("look", "woven")) {
             case "woven" -> Look.WOVEN;
+            case "yarn" -> new Look.Yarns(yarn(in.at("yarn")));
             case "blended" -> in.placed(() -> new Look.Blended(in.number("warpShare", 0.5)));
-            default -> throw in.at("look").wrong("should be \"woven\" or \"blended\"");
+            default -> throw in.at("look").wrong("should be \"woven\", \"yarn\" or \"blended\"");
         };
+    }
+
+    private static YarnLook yarn(JsonIn in) {
+        in.only("warpWidth", "weftWidth", "rounding", "depth", "twist", "slub", "slubMm", "uneven", "lightDeg", "seed");
+        return in.placed(() -> new YarnLook(in.number("warpWidth", 1), in.number("weftWidth", 1),
+                in.number("rounding", 0.5), in.number("depth", 0.5), in.number("twist", 0), in.number("slub", 0),
+                in.number("slubMm", 12), in.number("uneven", 0), in.number("lightDeg", 135), in.longWhole("seed", 1)));
     }
 
     static void mask(ObjectNode out, Mask mask) {

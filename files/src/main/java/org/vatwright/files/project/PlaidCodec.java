@@ -38,7 +38,7 @@ final class PlaidCodec implements StructureCodec<Plaid> {
 
     @Override
     public Plaid read(JsonIn in) {
-        in.only("family", "weave", "look", "warpShare", "endsPerCm", "picksPerCm", "angleDeg", "warp", "weft",
+        in.only("family", "weave", "look", "warpShare", "yarn", "endsPerCm", "picksPerCm", "angleDeg", "warp", "weft",
                 "letters");
         double ends = in.number("endsPerCm");
         Cloth cloth = new Cloth(ClothCodec.run(in.at("warp")),

@@ -12,7 +12,7 @@ interface StructureCodec<S extends Structure> {
 
     /** One codec a family, in the order of the catalogue. */
     List<StructureCodec<?>> ALL = List.of(new StripesCodec(), new ChecksCodec(), new PlaidCodec(),
-            new DotsCodec());
+            new WeavingCodec(), new DotsCodec());
 
     String family();
 

@@ -1,0 +1,69 @@
+package org.vatwright.core.loom;
+
+import org.vatwright.core.measure.Noise;
+
+/**
+ * Half the thickness of each thread along its way, in pitches, and how light it is there: periodic along the tile, so
+ * that slubs meet themselves at its edges.
+ */
+final class YarnThickness {
+
+    private static final double HALF = 0.5;
+    private static final double SLUB_FROM = 0.25;
+
+    private final YarnLook look;
+    private final double half;
+    private final long seed;
+    private final int threads;
+    private final int knots;
+    private final float[] tone;
+
+    /**
+     * @param warp whether these are the ends
+     * @param threads on the whole tile
+     * @param lengthMm of a thread on the tile
+     */
+    YarnThickness(YarnLook look, boolean warp, int threads, double lengthMm) {
+        this.look = look;
+        this.threads = threads;
+        half = (warp ? look.warpWidth() : look.weftWidth()) / 2;
+        seed = Noise.mix(look.seed() * 2 + (warp ? 1 : 0));
+        knots = (int) Math.max(1, Math.min(1 << 20, Math.rint(lengthMm / look.slubMm())));
+        tone = new float[threads];
+        for (int i = 0; i < threads; i++) {
+            // A value of its own for each thread.
+            tone[i] = (float) (1 + 0.12 * look.uneven() * Noise.torus(seed, (double) i / threads, 0.5, threads, 2));
+        }
+    }
+
+    float tone(int thread) {
+        return tone[thread];
+    }
+
+    boolean even() {
+        return look.even();
+    }
+
+    /** @param along place on the tile, 0 to 1 @return 0.02 to 0.5 of the pitch */
+    float half(int thread, double along) {
+        if (look.even()) {
+            return (float) half;
+        }
+        long own = seed + 7919L * (thread % threads + 1);
+        double slow = Noise.torus(own, 0, along, 1, knots);
+        double width = half * (1 + 0.22 * look.uneven() * Noise.torus(own ^ 0x5DEECE66DL, 0, along, 1, 3 * knots));
+        if (slow > SLUB_FROM) {
+            width += half * look.slub() * (slow - SLUB_FROM) / (1 - SLUB_FROM);
+        }
+        return (float) Math.max(0.02, Math.min(HALF, width));
+    }
+
+    /** @return how much lighter a thread is where it is thick, which shows on cloth without gaps as well */
+    float slubTone(int thread, double along) {
+        if (look.slub() == 0) {
+            return tone[thread];
+        }
+        double slow = Noise.torus(seed + 7919L * (thread % threads + 1), 0, along, 1, knots);
+        return tone[thread] * (float) (1 + (slow > SLUB_FROM ? 0.16 * look.slub() * (slow - SLUB_FROM) / 0.75 : 0));
+    }
+}

@@ -1,0 +1,164 @@
+package org.vatwright.core.pattern.weave;
+
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+import org.vatwright.core.draft.Draft;
+import org.vatwright.core.draft.Floats;
+import org.vatwright.core.draft.Origin;
+import org.vatwright.core.loom.BandRun;
+import org.vatwright.core.loom.Cloth;
+import org.vatwright.core.loom.ClothStructure;
+import org.vatwright.core.loom.Weave;
+import org.vatwright.core.measure.Angle;
+import org.vatwright.core.measure.Finding;
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.repeat.Repeat;
+
+/**
+ * Cloth from its threads up: a draft, the colours of its threads and how they look.
+ *
+ * @param name of the weave
+ * @param origin the corner of the cloth at which the draft begins
+ * @param cloth its threads as seen, from the left and from the top; its weave is always the draft's
+ * @param angleDeg above -180 to 180, counter-clockwise as seen
+ * @param source the text of the weaving file it was read from, so that what was not understood is written again; empty
+ *        when there was none
+ */
+public record Weaving(String name, Draft draft, Origin origin, Cloth cloth, double angleDeg, String source)
+        implements
+            ClothStructure {
+
+    public static final String FAMILY = "weave";
+
+    public Weaving {
+        angleDeg = Angle.turn(angleDeg);
+        Weave weave = Weave.of(name, origin.seen(draft.drawdown()));
+        cloth = weave.equals(cloth.weave()) ? cloth : cloth.withWeave(weave);
+    }
+
+    public Weaving(String name, Draft draft, Cloth cloth) {
+        this(name, draft, Origin.USUAL, cloth, 0, "");
+    }
+
+    @Override
+    public String family() {
+        return FAMILY;
+    }
+
+    @Override
+    public List<Ink> inks() {
+        return new ArrayList<>(cloth.inks());
+    }
+
+    @Override
+    public Weaving withInks(UnaryOperator<Ink> change) {
+        return withCloth(cloth.withInks(change));
+    }
+
+    public Weaving withCloth(Cloth other) {
+        return new Weaving(name, draft, origin, other, angleDeg, source);
+    }
+
+    public Weaving withDraft(String newName, Draft other) {
+        return new Weaving(newName, other, origin, cloth, angleDeg, source);
+    }
+
+    public Weaving withDraft(Draft other) {
+        return withDraft(name, other);
+    }
+
+    public Weaving withName(String other) {
+        return withDraft(other, draft);
+    }
+
+    public Weaving withAngle(double degrees) {
+        return new Weaving(name, draft, origin, cloth, degrees, source);
+    }
+
+    /** @return the same draft begun at another corner; every thread keeps its colour */
+    public Weaving withOrigin(Origin other) {
+        Cloth turned = cloth;
+        if (other.right() != origin.right()) {
+            turned = turned.withOwnWeft(Optional.of(turned.weft()))
+                    .withWarp(BandRun.ofThreads(Cloth.threads(turned.warp()).reversed()));
+        }
+        if (other.bottom() != origin.bottom()) {
+            turned = turned.withOwnWeft(Optional.of(BandRun.ofThreads(Cloth.threads(turned.weft()).reversed())));
+        }
+        return new Weaving(name, draft, other, turned, angleDeg, source);
+    }
+
+    @Override
+    public Weaving closed(double degrees, double endsPerCm, double picksPerCm) {
+        return withCloth(cloth.withCounts(endsPerCm, picksPerCm)).withAngle(degrees);
+    }
+
+    /** @return the ink of an end of the draft, counted from 0 */
+    public Ink endInk(int end) {
+        List<Ink> threads = Cloth.threads(cloth.warp());
+        return threads.get(origin.end(end, draft.ends()) % threads.size());
+    }
+
+    /** @return the ink of a pick of the draft, counted from 0 */
+    public Ink pickInk(int pick) {
+        List<Ink> threads = Cloth.threads(cloth.weft());
+        return threads.get(origin.pick(pick, draft.picks()) % threads.size());
+    }
+
+    /**
+     * Gives threads an ink one by one. The run then has at least as many threads as the draft.
+     *
+     * @param threads of the draft, counted from 0
+     */
+    public Weaving inked(boolean warp, List<Integer> threads, Ink ink) {
+        List<Ink> now = Cloth.threads(warp ? cloth.warp() : cloth.weft());
+        int count = warp ? draft.ends() : draft.picks();
+        long both = (long) now.size() / BigInteger.valueOf(now.size()).gcd(BigInteger.valueOf(count)).intValue()
+                * count;
+        int length = both <= Draft.MOST_THREADS ? (int) both : count;
+        List<Ink> changed = new ArrayList<>();
+        for (int i = 0; i < length; i++) {
+            changed.add(now.get(i % now.size()));
+        }
+        for (int thread : threads) {
+            int seen = warp ? origin.end(thread, count) : origin.pick(thread, count);
+            for (int i = seen; i < length; i += count) {
+                changed.set(i, ink);
+            }
+        }
+        BandRun run = BandRun.ofThreads(changed);
+        Cloth own = cloth.withOwnWeft(Optional.of(cloth.weft()));
+        return withCloth(own.withRun(warp, run));
+    }
+
+    @Override
+    public List<Finding> findings(Repeat repeat) {
+        List<Finding> findings = new ArrayList<>(ClothStructure.super.findings(repeat));
+        Floats floats = Floats.of(draft.drawdown());
+        floats.warpFace().ifPresent(f -> findings.add(finding("Longest warp float", f, cloth.picksPerCm())));
+        floats.weftFace().ifPresent(f -> findings.add(finding("Longest weft float", f, cloth.endsPerCm())));
+        findings.add(Finding.fine("Warp on the face", Numbers.plain(100 * cloth.weave().warpShare(), 1) + " %"));
+        return findings;
+    }
+
+    /** A float of more than a centimetre snags in use; one that never ends holds nothing together. */
+    private static Finding finding(String title, Floats.Run run, double threadsPerCm) {
+        if (!run.bound()) {
+            return new Finding(Finding.Severity.WRONG, title, run.words(), "bound at least once in the repeat",
+                    "That thread lies loose on the cloth; mark or clear one of its crossings.");
+        }
+        double mm = 10 * run.along() / threadsPerCm;
+        String number = "%s, %s mm".formatted(run.words(), Numbers.plain(mm, 1));
+        return mm <= LONGEST_MM
+                ? new Finding(Finding.Severity.FINE, title, number, "%s mm".formatted(Numbers.plain(LONGEST_MM)), "")
+                : new Finding(Finding.Severity.LOOK, title, number, "%s mm".formatted(Numbers.plain(LONGEST_MM)),
+                        "Long floats snag; bind them, or set more threads a cm.");
+    }
+
+    private static final double LONGEST_MM = 10;
+}

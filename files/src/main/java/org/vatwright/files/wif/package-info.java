@@ -1,0 +1,2 @@
+/** Weaving files: WIF 1.1, the open weaving file format, read and written. */
+package org.vatwright.files.wif;
