@@ -6,8 +6,8 @@ import java.util.Optional;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.loom.Cloth;
 import org.vatwright.core.loom.ClothLie;
+import org.vatwright.core.loom.SettCloth;
 import org.vatwright.core.pattern.Design;
-import org.vatwright.core.pattern.plaid.Plaid;
 import org.vatwright.core.pattern.stripe.Stripes;
 import org.vatwright.core.pattern.stripe.Waves;
 import org.vatwright.desktop.cloth.Ruler;
@@ -30,8 +30,8 @@ final class BandRules {
     BandRules(Studio studio) {
         this.studio = studio;
         stripes = new BandRule(studio, RunEditor.stripes(studio), true, "band-rule");
-        warp = new BandRule(studio, RunEditor.plaid(studio, true), true, "warp-rule");
-        weft = new BandRule(studio, RunEditor.plaid(studio, false), false, "weft-rule");
+        warp = new BandRule(studio, RunEditor.cloth(studio, true), true, "warp-rule");
+        weft = new BandRule(studio, RunEditor.cloth(studio, false), false, "weft-rule");
         Ui.placedByHand(stripes, warp, weft);
     }
 
@@ -41,12 +41,12 @@ final class BandRules {
 
     /** @return whether there is a rule at the left of the cell */
     boolean leftWanted() {
-        return RunEditor.structure(studio, Plaid.class).isPresent();
+        return RunEditor.structure(studio, SettCloth.class).isPresent();
     }
 
     void show(Design design, Colourway colourway, Viewport v, boolean rolled) {
         Optional<Stripes> stripe = RunEditor.structure(studio, Stripes.class).filter(s -> !rolled);
-        Optional<Plaid> plaid = RunEditor.structure(studio, Plaid.class).filter(p -> !rolled);
+        Optional<SettCloth> plaid = RunEditor.structure(studio, SettCloth.class).filter(p -> !rolled);
         stripes.setVisible(stripe.isPresent());
         warp.setVisible(plaid.isPresent());
         weft.setVisible(plaid.isPresent());

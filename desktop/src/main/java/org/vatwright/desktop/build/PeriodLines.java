@@ -4,7 +4,7 @@ import java.util.Optional;
 
 import org.vatwright.core.loom.Cloth;
 import org.vatwright.core.loom.ClothPeriod;
-import org.vatwright.core.pattern.plaid.Plaid;
+import org.vatwright.core.loom.SettCloth;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
@@ -49,7 +49,7 @@ final class PeriodLines extends VBox {
                     Math.abs(o.by()) == 1 ? "thread" : "threads", o.by() > 0 ? "to" : "from", o.band() + 1, o.threads(),
                     warp ? "ends" : "picks");
             Button take = Ui.link(words,
-                    () -> studio.editStructure(words.toLowerCase(java.util.Locale.ROOT), Plaid.class,
+                    () -> studio.editStructure(words.toLowerCase(java.util.Locale.ROOT), SettCloth.class,
                             p -> p.withCloth(p.cloth().withRun(warp, o.run()))));
             take.setId(warp ? "fewer-ends" : "fewer-picks");
             take.setWrapText(true);

@@ -5,9 +5,9 @@ import java.util.function.UnaryOperator;
 
 import org.vatwright.core.loom.BandMeasure;
 import org.vatwright.core.loom.BandRun;
+import org.vatwright.core.loom.SettCloth;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.Structure;
-import org.vatwright.core.pattern.plaid.Plaid;
 import org.vatwright.core.pattern.stripe.Stripes;
 import org.vatwright.desktop.studio.Selection;
 import org.vatwright.desktop.studio.Studio;
@@ -59,16 +59,16 @@ interface RunEditor {
         };
     }
 
-    static RunEditor plaid(Studio studio, boolean warp) {
+    static RunEditor cloth(Studio studio, boolean warp) {
         return new RunEditor() {
             @Override
             public Optional<BandRun> run() {
-                return structure(studio, Plaid.class).map(p -> warp ? p.cloth().warp() : p.cloth().weft());
+                return structure(studio, SettCloth.class).map(p -> warp ? p.cloth().warp() : p.cloth().weft());
             }
 
             @Override
             public void edit(String name, UnaryOperator<BandRun> change) {
-                studio.editStructure(name, Plaid.class, p -> p.withCloth(p.cloth().withRun(warp,
+                studio.editStructure(name, SettCloth.class, p -> p.withCloth(p.cloth().withRun(warp,
                         change.apply(warp ? p.cloth().warp() : p.cloth().weft()))));
             }
 
@@ -79,7 +79,8 @@ interface RunEditor {
 
             @Override
             public int firstPart() {
-                boolean own = structure(studio, Plaid.class).map(p -> p.cloth().ownWeft().isPresent()).orElse(false);
+                boolean own = structure(studio, SettCloth.class).map(p -> p.cloth().ownWeft().isPresent())
+                        .orElse(false);
                 return warp || !own ? 0 : Selection.WEFT;
             }
         };

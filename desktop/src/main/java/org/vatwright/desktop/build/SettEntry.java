@@ -8,10 +8,10 @@ import java.util.Optional;
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.loom.Letters;
+import org.vatwright.core.loom.SettCloth;
 import org.vatwright.core.loom.SettText;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
-import org.vatwright.core.pattern.plaid.Plaid;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
@@ -86,7 +86,7 @@ final class SettEntry extends VBox {
         Ui.show(questions, false);
     }
 
-    void show(Plaid plaid) {
+    void show(SettCloth plaid) {
         String now = plaid.text(warp).toString();
         if (!now.equals(shown)) {
             shown = now;
@@ -100,7 +100,7 @@ final class SettEntry extends VBox {
             clear();
             return;
         }
-        Optional<Plaid> plaid = RunEditor.structure(studio, Plaid.class);
+        Optional<SettCloth> plaid = RunEditor.structure(studio, SettCloth.class);
         if (plaid.isEmpty()) {
             return;
         }
@@ -124,7 +124,7 @@ final class SettEntry extends VBox {
     }
 
     /** What each letter stands for: as the plaid has it, as just answered, or as usual. */
-    private Answers answers(SettText sett, Plaid plaid, Design design) {
+    private Answers answers(SettText sett, SettCloth plaid, Design design) {
         Answers answers = new Answers(new LinkedHashMap<>(plaid.letters()), new LinkedHashMap<>());
         for (String letter : sett.letters()) {
             if (answered.containsKey(letter)) {
@@ -153,14 +153,11 @@ final class SettEntry extends VBox {
             for (Map.Entry<String, Rgb> slot : answers.slots().entrySet()) {
                 palette = palette.withSlot(slot.getKey(), slot.getValue());
             }
-            return d.withPalette(palette).replace(layer, l -> {
-                Plaid plaid = (Plaid) l.structure();
-                return l.withStructure(
-                        new Plaid(plaid.cloth(), answers.letters(), plaid.angleDeg()).withText(warp, sett));
-            });
+            return d.withPalette(palette).replace(layer, l -> l.withStructure(
+                    ((SettCloth) l.structure()).withSett(warp, sett, answers.letters())));
         });
         if (done) {
-            RunEditor.structure(studio, Plaid.class).ifPresent(p -> {
+            RunEditor.structure(studio, SettCloth.class).ifPresent(p -> {
                 shown = p.text(warp).toString();
                 text.setText(shown);
             });

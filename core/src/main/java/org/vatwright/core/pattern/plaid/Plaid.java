@@ -8,13 +8,11 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 
-import org.vatwright.core.loom.BandRun;
 import org.vatwright.core.loom.Cloth;
-import org.vatwright.core.loom.ClothStructure;
 import org.vatwright.core.loom.Letters;
+import org.vatwright.core.loom.SettCloth;
 import org.vatwright.core.loom.SettText;
 import org.vatwright.core.measure.Angle;
-import org.vatwright.core.measure.Check;
 import org.vatwright.core.pattern.Ink;
 
 /**
@@ -23,7 +21,7 @@ import org.vatwright.core.pattern.Ink;
  * @param letters the ink each letter stands for; every ink of the cloth has one
  * @param angleDeg above -180 to 180, counter-clockwise as seen
  */
-public record Plaid(Cloth cloth, Map<String, Ink> letters, double angleDeg) implements ClothStructure {
+public record Plaid(Cloth cloth, Map<String, Ink> letters, double angleDeg) implements SettCloth {
 
     public static final String FAMILY = "plaid";
 
@@ -59,6 +57,7 @@ public record Plaid(Cloth cloth, Map<String, Ink> letters, double angleDeg) impl
         return new Plaid(cloth.withInks(change), changed, angleDeg);
     }
 
+    @Override
     public Plaid withCloth(Cloth other) {
         return new Plaid(other, letters, angleDeg);
     }
@@ -79,20 +78,13 @@ public record Plaid(Cloth cloth, Map<String, Ink> letters, double angleDeg) impl
         return withCloth(cloth.withCounts(endsPerCm, picksPerCm)).withAngle(degrees);
     }
 
-    /** @return the warp's or the weft's sett as text */
-    public SettText text(boolean warp) {
-        Map<Ink, String> written = new LinkedHashMap<>();
-        letters.forEach((letter, ink) -> written.putIfAbsent(ink, letter));
-        return SettText.of(warp ? cloth.warp() : cloth.weft(), written);
-    }
-
     /** @return with that sett in the warp or the weft; every letter must be known */
     public Plaid withText(boolean warp, SettText text) {
-        BandRun run = text.run(letter -> {
-            Ink ink = letters.get(letter);
-            Check.that(ink != null, "%s stands for no ink yet".formatted(letter));
-            return ink;
-        });
-        return withCloth(cloth.withRun(warp, run));
+        return withSett(warp, text, letters);
+    }
+
+    @Override
+    public Plaid withSett(boolean warp, SettText text, Map<String, Ink> inks) {
+        return new Plaid(cloth.withRun(warp, SettCloth.run(text, inks)), inks, angleDeg);
     }
 }

@@ -3,7 +3,9 @@ package org.vatwright.core.pattern.weave;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 
 import org.vatwright.core.draft.Draft;
@@ -11,7 +13,9 @@ import org.vatwright.core.draft.Floats;
 import org.vatwright.core.draft.Origin;
 import org.vatwright.core.loom.BandRun;
 import org.vatwright.core.loom.Cloth;
-import org.vatwright.core.loom.ClothStructure;
+import org.vatwright.core.loom.Letters;
+import org.vatwright.core.loom.SettCloth;
+import org.vatwright.core.loom.SettText;
 import org.vatwright.core.loom.Weave;
 import org.vatwright.core.measure.Angle;
 import org.vatwright.core.measure.Finding;
@@ -31,7 +35,7 @@ import org.vatwright.core.repeat.Repeat;
  */
 public record Weaving(String name, Draft draft, Origin origin, Cloth cloth, double angleDeg, String source)
         implements
-            ClothStructure {
+            SettCloth {
 
     public static final String FAMILY = "weave";
 
@@ -60,8 +64,25 @@ public record Weaving(String name, Draft draft, Origin origin, Cloth cloth, doub
         return withCloth(cloth.withInks(change));
     }
 
+    @Override
     public Weaving withCloth(Cloth other) {
         return new Weaving(name, draft, origin, other, angleDeg, source);
+    }
+
+    @Override
+    public Map<String, Ink> letters() {
+        Map<String, Ink> letters = new TreeMap<>();
+        for (Ink ink : cloth.inks()) {
+            if (!letters.containsValue(ink)) {
+                letters.put(Letters.forSlot(ink.words(), letters.keySet()), ink);
+            }
+        }
+        return letters;
+    }
+
+    @Override
+    public Weaving withSett(boolean warp, SettText text, Map<String, Ink> letters) {
+        return withCloth(cloth.withRun(warp, SettCloth.run(text, letters)));
     }
 
     public Weaving withDraft(String newName, Draft other) {
@@ -138,7 +159,7 @@ public record Weaving(String name, Draft draft, Origin origin, Cloth cloth, doub
 
     @Override
     public List<Finding> findings(Repeat repeat) {
-        List<Finding> findings = new ArrayList<>(ClothStructure.super.findings(repeat));
+        List<Finding> findings = new ArrayList<>(SettCloth.super.findings(repeat));
         Floats floats = Floats.of(draft.drawdown());
         floats.warpFace().ifPresent(f -> findings.add(finding("Longest warp float", f, cloth.picksPerCm())));
         floats.weftFace().ifPresent(f -> findings.add(finding("Longest weft float", f, cloth.endsPerCm())));
