@@ -15,6 +15,8 @@ import javafx.stage.Stage;
 /** The application: a project named on the command line, the demo, the last project, or a welcome. */
 public final class VatwrightApp extends Application {
 
+    private static final long LONGEST_TOUR_MILLIS = 60_000;
+
     @Override
     public void start(Stage stage) {
         Settings settings = Settings.standard();
@@ -40,7 +42,18 @@ public final class VatwrightApp extends Application {
         if (words.contains("--leave-when-shown")) {
             // A training run for the start-up cache: show every stage once, then go.
             Platform.runLater(() -> window.tour(Platform::exit));
+            Thread.ofPlatform().daemon().start(VatwrightApp::leaveAnyway);
         }
+    }
+
+    /** A window that fails to open must not keep the launcher waiting. */
+    private static void leaveAnyway() {
+        try {
+            Thread.sleep(LONGEST_TOUR_MILLIS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+        Runtime.getRuntime().halt(1);
     }
 
     /** @return what is to be opened; nothing for the welcome */

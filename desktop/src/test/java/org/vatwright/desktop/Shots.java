@@ -62,6 +62,10 @@ public final class Shots {
                         .withPart(4).withWorn("Crew smock")));
         views.put("build-check", s -> s.select(x -> x.withDesign(s.project().design("Saloon Check").orElseThrow())
                 .withLayer(1).withWorn("Galley curtain")));
+        views.put("build-weave", s -> s.select(x -> x.withDesign(s.project().design("Sailcloth").orElseThrow())
+                .withLayer(1).withWorn("Tote")));
+        views.put("build-draft", s -> s.select(x -> x.withDesign(s.project().design("Bosun Twill").orElseThrow())
+                .withLayer(1).withWorn("Crew apron")));
         views.put("build-ink", s -> s.select(x -> x.withDesign(s.project().design("Gangway").orElseThrow()).withSlot(2)
                 .withColourway("Night Crossing")));
         views.put("inspect", s -> s.select(x -> x.withStage(Stage.INSPECT)
@@ -77,6 +81,8 @@ public final class Shots {
                 .withArticle(s.project().article("Ship's name").orElseThrow()).withPieces(Set.of(1))));
         views.put("dress-smock", s -> s.select(x -> x.withStage(Stage.DRESS)
                 .withArticle(s.project().article("Crew smock").orElseThrow()).withPieces(Set.of(0))));
+        views.put("dress-tote", s -> s.select(x -> x.withStage(Stage.DRESS)
+                .withArticle(s.project().article("Tote").orElseThrow()).withPieces(Set.of(1))));
         views.put("colour-plaid", s -> s.select(x -> x.withStage(Stage.COLOUR)
                 .withDesign(s.project().design("Skarholm").orElseThrow()).withColourway("Night Crossing").withSlot(5)
                 .withWorn("Saloon cushion")));
@@ -103,6 +109,9 @@ public final class Shots {
         });
         if (name.equals("inspect-seams")) {
             onFx(() -> ((javafx.scene.control.ToggleButton) scene[0].lookup("#sight-seams")).fire());
+        }
+        if (name.equals("build-draft")) {
+            onFx(() -> ((javafx.scene.control.ToggleButton) scene[0].lookup("#see-draft")).fire());
         }
         Thread.sleep(SETTLE_MILLIS);
         onFx(() -> {

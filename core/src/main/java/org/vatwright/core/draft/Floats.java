@@ -27,7 +27,9 @@ public record Floats(Optional<Run> warpFace, Optional<Run> weftFace, Optional<Ru
         public String words() {
             String thread = warp ? "end %d".formatted(end + 1) : "pick %d".formatted(pick + 1);
             return bound()
-                    ? "%d %s at end %d, pick %d".formatted(along, warp ? "picks" : "ends", end + 1, pick + 1)
+                    ? "%d %s%s at end %d, pick %d".formatted(along, warp ? "pick" : "end", along == 1 ? "" : "s",
+                            end + 1,
+                            pick + 1)
                     : thread + " is never bound";
         }
     }

@@ -2,6 +2,7 @@ package org.vatwright.desktop.build;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import org.vatwright.core.catalogue.Catalogue;
 import org.vatwright.core.colour.Colourway;
@@ -13,9 +14,12 @@ import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.Structure;
+import org.vatwright.core.pattern.weave.Weaving;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.desktop.cloth.TrueSize;
+import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.draft.DraftView;
 import org.vatwright.desktop.frame.Desk;
 import org.vatwright.desktop.frame.DesignStage;
 import org.vatwright.desktop.studio.Studio;
@@ -36,11 +40,15 @@ public final class BuildStage extends DesignStage {
     private static final double CELL_SHARE = 0.57;
 
     private final CellPane cell;
+    private final DraftView draft;
     private final WornPane worn;
     private final Label title = Ui.label("", "pane-title");
     private final PaletteStrip palette;
     private final RepeatCard repeat;
     private final VBox layers = new VBox(8);
+    private Segments<Boolean> sight;
+    private Node onCloth;
+    private boolean drafting;
     private final List<LayerCard> cards = new ArrayList<>();
 
     public BuildStage(Studio studio, Desk desk) {
@@ -50,8 +58,10 @@ public final class BuildStage extends DesignStage {
         worn = new WornPane(studio);
         palette = new PaletteStrip(studio, desk::askPicture);
         repeat = new RepeatCard(studio);
-        VBox left = new VBox(head(), cell);
+        draft = new DraftView(studio);
+        VBox left = new VBox(head(), cell, draft);
         VBox.setVgrow(cell, Priority.ALWAYS);
+        VBox.setVgrow(draft, Priority.ALWAYS);
         left.getStyleClass().add("surround");
         SplitPane panes = new SplitPane(left, worn);
         panes.setDividerPositions(CELL_SHARE);
@@ -84,7 +94,14 @@ public final class BuildStage extends DesignStage {
             item.setOnAction(e -> studio.editDesign("guides " + words[n - 1], d -> d.withGuides(Guides.parts(n))));
             guides.getItems().add(item);
         }
-        var head = Ui.row(title, Ui.spring(), guides, roll);
+        sight = new Segments<>(List.of(false, true), d -> d ? "Draft" : "Cloth", d -> {
+            drafting = d;
+            refresh();
+        });
+        sight.button(true).setId("see-draft");
+        sight.button(false).setId("see-cloth");
+        onCloth = Ui.row(guides, roll);
+        var head = Ui.row(title, Ui.spring(), sight, onCloth);
         head.getStyleClass().add("pane-head");
         return head;
     }
@@ -126,7 +143,19 @@ public final class BuildStage extends DesignStage {
         title.setText(cell.rolled()
                 ? "Tile rolled by half   " + size(tile.widthMm(), tile.heightMm())
                 : "Cell   " + cellWords);
-        cell.show(design, colourway);
+        Optional<Weaving> weaving = DraftView.chosen(studio);
+        boolean grid = drafting && weaving.isPresent();
+        Ui.show(sight, weaving.isPresent());
+        sight.show(grid);
+        Ui.show(onCloth, !grid);
+        Ui.show(cell, !grid);
+        Ui.show(draft, grid);
+        if (grid) {
+            title.setText("Draft   " + weaving.get().name());
+            draft.show(weaving.get(), design, colourway);
+        } else {
+            cell.show(design, colourway);
+        }
         worn.show(design, colourway);
         palette.show(design, colourway);
         repeat.show(design, colourway);
@@ -164,7 +193,11 @@ public final class BuildStage extends DesignStage {
 
     @Override
     public void fit() {
-        cell.fit();
+        if (draft.isVisible()) {
+            draft.fit();
+        } else {
+            cell.fit();
+        }
         refresh();
     }
 

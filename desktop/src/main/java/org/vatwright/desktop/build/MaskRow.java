@@ -44,7 +44,7 @@ final class MaskRow extends VBox {
         for (Shown s : Shown.values()) {
             shown.button(s).setId("shown-" + s.name().toLowerCase(java.util.Locale.ROOT));
         }
-        weave = new WeavePicker(studio, "mask-weave",
+        weave = WeavePicker.ofWeaves(studio, "mask-weave",
                 w -> now.ifPresent(
                         m -> take.accept(Optional.of(new ThreadMask(w, m.warp(), m.endsPerCm(), m.picksPerCm())))));
         threads = NumberRow.number(studio, "Threads", "threads of the mask", "per cm", 2, 1,
@@ -76,7 +76,7 @@ final class MaskRow extends VBox {
         Ui.show(weave, now.isPresent());
         Ui.show(threads, now.isPresent());
         now.ifPresent(m -> {
-            weave.show(m.weave());
+            weave.show(m.weave().name());
             threads.show(m.endsPerCm());
         });
     }

@@ -32,7 +32,7 @@ final class PlaidForm implements StructureForm {
         this.studio = studio;
         setts = new SettRows(studio);
         look = new LookRows(studio, true);
-        weave = new WeavePicker(studio, "weave", w -> cloth("weave " + w.name(), c -> c.withWeave(w)));
+        weave = WeavePicker.ofWeaves(studio, "weave", w -> cloth("weave " + w.name(), c -> c.withWeave(w)));
         ends = NumberRow.number(studio, "Ends", "ends per cm", "per cm", 2, 1,
                 n -> cloth("%s ends a cm".formatted(Numbers.plain(n)), c -> c.withCounts(n, c.picksPerCm())));
         picks = NumberRow.number(studio, "Picks", "picks per cm", "per cm", 2, 1,
@@ -61,7 +61,7 @@ final class PlaidForm implements StructureForm {
         setts.show(design, colourway, plaid);
         look.show(cloth);
         Ui.show(weave, cloth.woven());
-        weave.show(cloth.weave());
+        weave.show(cloth.weave().name());
         ends.show(cloth.endsPerCm());
         picks.show(cloth.picksPerCm());
         period.show(cloth);

@@ -10,6 +10,7 @@ import org.vatwright.core.pattern.check.Checks;
 import org.vatwright.core.pattern.motif.Dots;
 import org.vatwright.core.pattern.plaid.Plaid;
 import org.vatwright.core.pattern.stripe.Stripes;
+import org.vatwright.core.pattern.weave.Weaving;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.Node;
@@ -19,7 +20,7 @@ interface StructureForm {
 
     /** One form a family. */
     Map<String, Function<Studio, StructureForm>> ALL = Map.of(Stripes.FAMILY, StripesForm::new, Checks.FAMILY,
-            ChecksForm::new, Plaid.FAMILY, PlaidForm::new, Dots.FAMILY, DotsForm::new);
+            ChecksForm::new, Plaid.FAMILY, PlaidForm::new, Weaving.FAMILY, WeaveForm::new, Dots.FAMILY, DotsForm::new);
 
     Node node();
 

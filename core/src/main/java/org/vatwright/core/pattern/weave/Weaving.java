@@ -119,16 +119,16 @@ public record Weaving(String name, Draft draft, Origin origin, Cloth cloth, doub
         return withCloth(cloth.withCounts(endsPerCm, picksPerCm)).withAngle(degrees);
     }
 
-    /** @return the ink of an end of the draft, counted from 0 */
+    /** @return the ink of an end, counted from 0 on over several repeats of the draft */
     public Ink endInk(int end) {
         List<Ink> threads = Cloth.threads(cloth.warp());
-        return threads.get(origin.end(end, draft.ends()) % threads.size());
+        return threads.get(origin.end(end % cloth.endsInPeriod(), cloth.endsInPeriod()) % threads.size());
     }
 
-    /** @return the ink of a pick of the draft, counted from 0 */
+    /** @return the ink of a pick, counted from 0 on over several repeats of the draft */
     public Ink pickInk(int pick) {
         List<Ink> threads = Cloth.threads(cloth.weft());
-        return threads.get(origin.pick(pick, draft.picks()) % threads.size());
+        return threads.get(origin.pick(pick % cloth.picksInPeriod(), cloth.picksInPeriod()) % threads.size());
     }
 
     /**

@@ -1,0 +1,89 @@
+package org.vatwright.desktop.build;
+
+import java.util.List;
+
+import org.vatwright.core.draft.Floats;
+import org.vatwright.core.draft.NamedWeave;
+import org.vatwright.core.loom.Cloth;
+import org.vatwright.core.loom.Look;
+import org.vatwright.core.loom.YarnLook;
+import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.weave.Weaving;
+import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Segments;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.layout.VBox;
+
+/** A cloth from what can be seen of it, for those who read no drafts: thread, float, lines, gap. */
+final class SimpleWeave extends VBox {
+
+    private enum Lines {
+        RIGHT("Rising"), LEFT("Falling");
+
+        private final String words;
+
+        Lines(String words) {
+            this.words = words;
+        }
+    }
+
+    private final Studio studio;
+    private final NumberRow thread;
+    private final NumberRow floats;
+    private final Segments<Lines> lines;
+    private final NumberRow gap;
+
+    SimpleWeave(Studio studio) {
+        super(6);
+        this.studio = studio;
+        thread = NumberRow.length(studio, "Thread", "thread width", mm -> {
+            Check.within("thread width", mm, 0.01, 100, "mm");
+            cloth("threads of %s mm".formatted(Numbers.plain(mm, 3)), c -> c.withCounts(10 / mm, 10 / mm));
+        });
+        floats = NumberRow.number(studio, "Float", "float length", "threads", 0, 1, n -> weave((int) Math.rint(n),
+                false));
+        lines = new Segments<>(List.of(Lines.values()), l -> l.words, l -> RunEditor.structure(studio, Weaving.class)
+                .ifPresent(w -> weave(longest(w), l == Lines.LEFT)));
+        lines.button(Lines.LEFT).setId("lines-falling");
+        gap = NumberRow.number(studio, "Gap", "gap between threads", "%", 1, 5, n -> {
+            Check.within("gap", n, 0, 95, "%");
+            cloth("gap %s %%".formatted(Numbers.plain(n)), c -> c.withLook(new Look.Yarns(
+                    yarn(c).withWidths(1 - n / 100, 1 - n / 100))));
+        });
+        getChildren().addAll(Ui.label("By eye", "card-title"), thread, floats, Ui.labelled("Lines", lines), gap);
+    }
+
+    private void cloth(String name, java.util.function.UnaryOperator<Cloth> change) {
+        studio.editStructure(name, Weaving.class, w -> w.withCloth(change.apply(w.cloth())));
+    }
+
+    private static YarnLook yarn(Cloth cloth) {
+        return cloth.look() instanceof Look.Yarns(YarnLook yarn) ? yarn : YarnLook.named("cotton");
+    }
+
+    /** One thread is plain weave, more are a twill with floats of that length on both faces. */
+    private void weave(int length, boolean left) {
+        Check.within("float length", length, 1, 16);
+        NamedWeave weave = NamedWeave.parse(length == 1
+                ? "plain"
+                : "twill %d/%d%s".formatted(length, length,
+                        left ? " left" : ""));
+        studio.editStructure("floats of %d threads".formatted(length), Weaving.class,
+                w -> w.withDraft(weave.name(), weave.draft()));
+    }
+
+    private static int longest(Weaving weaving) {
+        return Floats.of(weaving.draft().drawdown()).longestOnFace().map(f -> Math.min(16, f.along())).orElse(1);
+    }
+
+    void show(Weaving weaving) {
+        Cloth cloth = weaving.cloth();
+        thread.show(10 / cloth.endsPerCm());
+        floats.show(longest(weaving));
+        lines.show(weaving.name().endsWith("left") ? Lines.LEFT : Lines.RIGHT);
+        gap.show(cloth.look() instanceof Look.Yarns(YarnLook yarn) ? 100 * (1 - yarn.warpWidth()) : 0);
+    }
+}
