@@ -93,8 +93,8 @@ public final class Squares {
         return (int) bits[row * words];
     }
 
-    /** @return the marks of a column of at most 32 rows */
-    int columnMask(int column) {
+    /** @return the marks of a column of at most 32 rows, bit r for row r */
+    public int columnMask(int column) {
         int mask = 0;
         for (int row = 0; row < rows; row++) {
             mask |= (at(column, row) ? 1 : 0) << row;

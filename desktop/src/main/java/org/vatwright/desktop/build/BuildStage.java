@@ -48,6 +48,7 @@ public final class BuildStage extends DesignStage {
     private final VBox layers = new VBox(8);
     private Segments<Boolean> sight;
     private Node onCloth;
+    private MenuButton onDraft;
     private boolean drafting;
     private final List<LayerCard> cards = new ArrayList<>();
 
@@ -59,7 +60,7 @@ public final class BuildStage extends DesignStage {
         palette = new PaletteStrip(studio, desk::askPicture);
         repeat = new RepeatCard(studio);
         draft = new DraftView(studio);
-        VBox left = new VBox(head(), cell, draft);
+        VBox left = new VBox(head(desk), cell, draft);
         VBox.setVgrow(cell, Priority.ALWAYS);
         VBox.setVgrow(draft, Priority.ALWAYS);
         left.getStyleClass().add("surround");
@@ -76,7 +77,7 @@ public final class BuildStage extends DesignStage {
         column().getChildren().addAll(palette, layers, add, repeat);
     }
 
-    private Node head() {
+    private Node head(Desk desk) {
         ToggleButton roll = new ToggleButton("Rolled by half");
         roll.setId("roll");
         roll.getStyleClass().add("pill");
@@ -100,8 +101,16 @@ public final class BuildStage extends DesignStage {
         });
         sight.button(true).setId("see-draft");
         sight.button(false).setId("see-cloth");
+        onDraft = new MenuButton("Weaving file");
+        onDraft.setId("weaving-file");
+        onDraft.getStyleClass().add("pill");
+        MenuItem read = new MenuItem("Read one\u2026");
+        read.setOnAction(e -> desk.weavings().read());
+        MenuItem write = new MenuItem("Write this weave\u2026");
+        write.setOnAction(e -> desk.weavings().write());
+        onDraft.getItems().addAll(read, write);
         onCloth = Ui.row(guides, roll);
-        var head = Ui.row(title, Ui.spring(), sight, onCloth);
+        var head = Ui.row(title, Ui.spring(), sight, onCloth, onDraft);
         head.getStyleClass().add("pane-head");
         return head;
     }
@@ -148,6 +157,7 @@ public final class BuildStage extends DesignStage {
         Ui.show(sight, weaving.isPresent());
         sight.show(grid);
         Ui.show(onCloth, !grid);
+        Ui.show(onDraft, grid);
         Ui.show(cell, !grid);
         Ui.show(draft, grid);
         if (grid) {

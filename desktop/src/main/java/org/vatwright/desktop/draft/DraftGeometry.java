@@ -14,9 +14,14 @@ import org.vatwright.core.draft.Origin;
  * @param planned whether there is a lift plan, and so no tie-up
  * @param side of a square in px, whole
  * @param firstEnd,firstPick the first that is in view
+ * @param held while a stroke is under way, how much room threading and treadling have, so that the drawdown does not move
+ *        under the hand when a shaft comes or goes
  */
 record DraftGeometry(double width, double height, int ends, int picks, int shafts, int treads, boolean planned,
-        Origin origin, int side, int firstEnd, int firstPick) {
+        Origin origin, int side, int firstEnd, int firstPick, Optional<Held> held) {
+
+    /** Room in px. */
+    record Held(int threading, int treading) {}
 
     static final int LEAST_SIDE = 3;
     static final int MOST_SIDE = 40;
@@ -38,19 +43,21 @@ record DraftGeometry(double width, double height, int ends, int picks, int shaft
 
     /** Height of a shaft, which is less than a square where there are many. */
     int shaftPx() {
-        return Math.max(LEAST_SIDE, Math.min(side, (int) (MOST_SHARE * height / shafts)));
+        return held.map(room -> Math.max(1, Math.min(side, room.threading() / shafts)))
+                .orElseGet(() -> Math.max(LEAST_SIDE, Math.min(side, (int) (MOST_SHARE * height / shafts))));
     }
 
     int treadPx() {
-        return Math.max(LEAST_SIDE, Math.min(side, (int) (MOST_SHARE * width / treads)));
+        return held.map(room -> Math.max(1, Math.min(side, room.treading() / treads)))
+                .orElseGet(() -> Math.max(LEAST_SIDE, Math.min(side, (int) (MOST_SHARE * width / treads))));
     }
 
     private int rightBlock() {
-        return GAP + treads * treadPx() + GAP + BAR + MARGIN;
+        return GAP + held.map(Held::treading).orElseGet(() -> treads * treadPx()) + GAP + BAR + MARGIN;
     }
 
     private int topBlock() {
-        return MARGIN + BAR + GAP + shafts * shaftPx() + GAP;
+        return MARGIN + BAR + GAP + held.map(Held::threading).orElseGet(() -> shafts * shaftPx()) + GAP;
     }
 
     int endsInView() {
@@ -66,11 +73,12 @@ record DraftGeometry(double width, double height, int ends, int picks, int shaft
     }
 
     Box threading() {
-        return new Box(MARGIN, MARGIN + BAR + GAP, endsInView() * side, shafts * shaftPx());
+        int room = shafts * shaftPx();
+        return new Box(MARGIN, topBlock() - GAP - room, endsInView() * side, room);
     }
 
     Box warpInks() {
-        return new Box(MARGIN, MARGIN, endsInView() * side, BAR);
+        return new Box(MARGIN, threading().y() - GAP - BAR, endsInView() * side, BAR);
     }
 
     Box treadling() {
@@ -178,6 +186,11 @@ record DraftGeometry(double width, double height, int ends, int picks, int shaft
         return Math.max(least, Math.min(most, value));
     }
 
+    /** @return what threading and treadling take now, to be held */
+    Held room() {
+        return new Held(shafts * shaftPx(), treads * treadPx());
+    }
+
     /** @return scrolled so that a thread is in view */
     DraftGeometry showing(Square square) {
         int end = firstEnd;
@@ -194,11 +207,11 @@ record DraftGeometry(double width, double height, int ends, int picks, int shaft
 
     DraftGeometry scrolled(int end, int pick) {
         return new DraftGeometry(width, height, ends, picks, shafts, treads, planned, origin, side,
-                clamp(end, 0, ends - endsInView()), clamp(pick, 0, picks - picksInView()));
+                clamp(end, 0, ends - endsInView()), clamp(pick, 0, picks - picksInView()), held);
     }
 
     DraftGeometry zoomed(int newSide) {
         return new DraftGeometry(width, height, ends, picks, shafts, treads, planned, origin,
-                clamp(newSide, LEAST_SIDE, MOST_SIDE), firstEnd, firstPick).scrolled(firstEnd, firstPick);
+                clamp(newSide, LEAST_SIDE, MOST_SIDE), firstEnd, firstPick, held).scrolled(firstEnd, firstPick);
     }
 }

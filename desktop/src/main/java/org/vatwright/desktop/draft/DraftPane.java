@@ -94,6 +94,7 @@ final class DraftPane extends Pane {
             if (stroke) {
                 stroke = false;
                 hand.release();
+                lay();
             }
         });
         setOnMouseMoved(e -> at(e).ifPresent(pointed));
@@ -145,7 +146,8 @@ final class DraftPane extends Pane {
         DraftGeometry before = geometry;
         DraftGeometry fresh = new DraftGeometry(getWidth(), getHeight(), warp.length, weft.length, draft.shafts(),
                 draft.treadling().columns(), draft.tieUp().isEmpty(), weaving.origin(),
-                before == null ? USUAL_SIDE : before.side(), 0, 0);
+                before == null ? USUAL_SIDE : before.side(), 0, 0,
+                stroke && before != null ? before.held().or(() -> Optional.of(before.room())) : Optional.empty());
         geometry = before == null ? fresh : fresh.scrolled(before.firstEnd(), before.firstPick());
         draw();
     }

@@ -27,6 +27,7 @@ import org.vatwright.files.disk.Limits;
 import org.vatwright.files.picture.Pictures;
 import org.vatwright.files.project.ProjectFile;
 import org.vatwright.files.svg.FlatReader;
+import org.vatwright.files.wif.WifFile;
 
 /** Opens, saves and reads files for the studio. Whatever goes wrong is said, and nothing is lost. */
 public final class Desk {
@@ -42,12 +43,18 @@ public final class Desk {
     private final Studio studio;
     private final Outside outside;
     private final Settings settings;
+    private final WeavingFiles weavings;
     private Path file;
 
     public Desk(Studio studio, Outside outside, Settings settings) {
         this.studio = studio;
         this.outside = outside;
         this.settings = settings;
+        weavings = new WeavingFiles(studio, outside);
+    }
+
+    public WeavingFiles weavings() {
+        return weavings;
     }
 
     public Outside outside() {
@@ -227,6 +234,8 @@ public final class Desk {
         String name = String.valueOf(path.getFileName()).toLowerCase(Locale.ROOT);
         if (name.endsWith(".svg")) {
             readFlat(path);
+        } else if (name.endsWith(WifFile.SUFFIX)) {
+            weavings.read(path);
         } else if (name.endsWith(".json")) {
             attempt(() -> ProjectFile.read(path)).ifPresent(project -> takeDesigns(project, path));
         } else if (name.endsWith(ProjectFile.SUFFIX)) {
@@ -235,7 +244,7 @@ public final class Desk {
             }
         } else {
             studio.say(Message.wrong(
-                    "%s cannot be taken in; projects, designs in JSON and SVG drawings can."
+                    "%s cannot be taken in; projects, designs in JSON, weaving files and SVG drawings can."
                             .formatted(path.getFileName())));
         }
     }

@@ -75,6 +75,7 @@ final class Head extends StackPane {
         menu.getItems().addAll(item("New project", "Shortcut+N", desk::newProject),
                 item("Open\u2026", "Shortcut+O", desk::open), item("Save", "Shortcut+S", desk::save),
                 item("Save as\u2026", "Shortcut+Shift+S", desk::saveAs), new SeparatorMenuItem(),
+                item("Read a weaving file\u2026", null, desk.weavings()::read), new SeparatorMenuItem(),
                 item("Open the demo commission", null, () -> {
                     if (desk.mayLeave()) {
                         desk.openDemo();
