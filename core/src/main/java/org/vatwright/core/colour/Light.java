@@ -40,4 +40,16 @@ public final class Light {
         int at = (int) (linear * STEPS + 0.5f);
         return ENCODED[at < 0 ? 0 : Math.min(at, STEPS)] & 255;
     }
+
+    /** Finds for many linear shares, clamped to 0 to 1, what {@link #at} takes; a loop that is turned into vectors. */
+    public static void places(float[] linear, int[] places) {
+        for (int i = 0; i < places.length; i++) {
+            places[i] = (int) (Math.max(0, Math.min(1, linear[i])) * STEPS + 0.5f);
+        }
+    }
+
+    /** @param place from {@link #places} @return 0 to 255 */
+    public static int at(int place) {
+        return ENCODED[place] & 255;
+    }
 }

@@ -2,6 +2,7 @@ package org.vatwright.core.loom;
 
 import java.util.Arrays;
 
+import org.vatwright.core.colour.Light;
 import org.vatwright.core.pattern.Painter;
 
 /**
@@ -12,6 +13,8 @@ import org.vatwright.core.pattern.Painter;
 final class YarnCloth implements Painter {
 
     private static final int CHANNELS = 4;
+    /** An alpha from here on is 255. */
+    private static final float SOLID = 254.5f / 255;
 
     private final Threads threads;
     private final ThreadSpan across;
@@ -23,7 +26,7 @@ final class YarnCloth implements Painter {
     private final YarnThickness warp;
     private final YarnThickness weft;
     private final YarnLight light;
-    private final float[][] warpLight;
+    private final float[][] endLight;
     private final float[][] weftLight;
 
     YarnCloth(Threads threads, ThreadSpan across, ThreadSpan down) {
@@ -38,14 +41,23 @@ final class YarnCloth implements Painter {
         warp = new YarnThickness(threads.yarn, true, across.passed(), down.passed() * threads.pickMm);
         weft = new YarnThickness(threads.yarn, false, down.passed(), across.passed() * threads.endMm);
         light = new YarnLight(threads.yarn, px * finer);
-        warpLight = linear(threads.warp);
-        weftLight = linear(threads.weft);
+        float[][] ends = linear(threads.warp, across.passed());
+        endLight = new float[CHANNELS][columns.first[across.passed()]];
+        for (int end = 0; end < ends.length; end++) {
+            for (int c = 0; c < CHANNELS; c++) {
+                Arrays.fill(endLight[c], columns.first[end], columns.first[end + 1], ends[end][c]);
+            }
+        }
+        weftLight = linear(threads.weft, down.passed());
     }
 
-    private static float[][] linear(int[] argb) {
-        float[][] linear = new float[argb.length][];
-        for (int i = 0; i < argb.length; i++) {
-            linear[i] = i > 0 && argb[i] == argb[i - 1] ? linear[i - 1] : LightMix.linear(argb[i]);
+    /** @return for each thread of the tile its colour in linear light */
+    private static float[][] linear(int[] argb, int count) {
+        float[][] linear = new float[count][];
+        for (int i = 0; i < count; i++) {
+            linear[i] = i >= argb.length
+                    ? linear[i - argb.length]
+                    : i > 0 && argb[i] == argb[i - 1] ? linear[i - 1] : LightMix.linear(argb[i]);
         }
         return linear;
     }
@@ -76,14 +88,15 @@ final class YarnCloth implements Painter {
         int rows = down.pixels * finer;
         float[][] fine = new float[CHANNELS][width * finer];
         float[][] sum = new float[CHANNELS][width];
-        YarnRow row = new YarnRow(this, columns.count());
+        int[][] places = new int[CHANNELS][width];
+        YarnRow row = new YarnRow(this);
         // The kernel lies around the middle of the pixel it makes.
         int reach = (kernel.length - finer) / 2;
         float[][][] made = new float[finer == 1 ? 0 : kernel.length][][];
         for (int y = from; y < to; y++) {
             if (kernel.length == 1) {
                 row.light(y, fine);
-                encode(fine, out, at + (y - from) * width);
+                encode(fine, places, out, at + (y - from) * width);
                 continue;
             }
             for (float[] channel : sum) {
@@ -102,7 +115,7 @@ final class YarnCloth implements Painter {
                     }
                 }
             }
-            encode(sum, out, at + (y - from) * width);
+            encode(sum, places, out, at + (y - from) * width);
         }
     }
 
@@ -126,11 +139,23 @@ final class YarnCloth implements Painter {
         return narrow;
     }
 
-    private static void encode(float[][] sum, int[] out, int row) {
+    private static void encode(float[][] sum, int[][] places, int[] out, int row) {
         float[] alpha = sum[0];
+        for (int channel = 1; channel < CHANNELS; channel++) {
+            Light.places(sum[channel], places[channel]);
+        }
+        int[] red = places[1];
+        int[] green = places[2];
+        int[] blue = places[3];
+        for (int x = 0; x < red.length; x++) {
+            out[row + x] = 0xFF000000 | Light.at(red[x]) << 16 | Light.at(green[x]) << 8 | Light.at(blue[x]);
+        }
         for (int x = 0; x < alpha.length; x++) {
-            out[row + x] = LightMix.encode(alpha[x], Math.min(alpha[x], sum[1][x]), Math.min(alpha[x], sum[2][x]),
-                    Math.min(alpha[x], sum[3][x]));
+            float a = alpha[x];
+            if (a < SOLID) {
+                out[row + x] = LightMix.encode(a, Math.min(a, sum[1][x]), Math.min(a, sum[2][x]),
+                        Math.min(a, sum[3][x]));
+            }
         }
     }
 
@@ -154,12 +179,13 @@ final class YarnCloth implements Painter {
         return light;
     }
 
-    float[] end(int thread) {
-        return warpLight[thread % warpLight.length];
+    /** @return by channel the warp's colour at each part of the row */
+    float[][] end() {
+        return endLight;
     }
 
     float[] pick(int thread) {
-        return weftLight[thread % weftLight.length];
+        return weftLight[thread];
     }
 
     int fineRows() {

@@ -2,64 +2,58 @@ package org.vatwright.core.loom;
 
 /**
  * Pixels of one side parted where one thread's pitch ends and the next begins: each part lies in one pitch. Places are
- * worked out from whole numbers, so the far edge meets the near one.
+ * worked out from whole numbers, so the far edge meets the near one. Parts of a thread follow each other.
  */
 final class YarnColumns {
 
-    private final int[] pixel;
-    private final int[] thread;
-    private final float[] from;
-    private final float[] to;
-    private final float pxPerThread;
-    private int count;
+    /** Of each part: its pixel, where it begins and ends in its pitch (-0.5 to 0.5), and its share of the pixel. */
+    final int[] pixel;
+    final float[] from;
+    final float[] to;
+    final float[] share;
+    /** The first part of each thread, and behind the last thread the number of parts. */
+    final int[] first;
+    final float pxPerThread;
+    /** The parts of each pixel; where it has but one, the second is the number of all parts. */
+    final int[] firstOf;
+    final int[] secondOf;
 
-    /** @param pixels of the side @param threads along it; no more than a third of the pixels, about */
+    /** @param pixels of the side @param threads along it, at most half as many */
     YarnColumns(int pixels, int threads) {
         int most = pixels + threads + 1;
         pixel = new int[most];
-        thread = new int[most];
         from = new float[most];
         to = new float[most];
+        share = new float[most];
+        first = new int[threads + 1];
         pxPerThread = (float) pixels / threads;
+        int count = 0;
+        int last = -1;
         for (int px = 0; px < pixels; px++) {
             // The pixel reaches from px * threads to (px + 1) * threads, in pixel-ths of a thread.
             long begin = (long) px * threads;
             long end = begin + threads;
             while (begin < end) {
-                long index = begin / pixels;
-                long upTo = Math.min(end, (index + 1) * pixels);
+                int index = (int) (begin / pixels);
+                long upTo = Math.min(end, (index + 1L) * pixels);
+                for (; last < index; last++) {
+                    first[last + 1] = count;
+                }
                 pixel[count] = px;
-                thread[count] = (int) index;
-                from[count] = (float) ((double) (begin - index * pixels) / pixels - 0.5);
-                to[count] = (float) ((double) (upTo - index * pixels) / pixels - 0.5);
+                from[count] = (float) ((double) (begin - (long) index * pixels) / pixels - 0.5);
+                to[count] = (float) ((double) (upTo - (long) index * pixels) / pixels - 0.5);
+                share[count] = (float) ((double) (upTo - begin) / threads);
                 count++;
                 begin = upTo;
             }
         }
-    }
-
-    int count() {
-        return count;
-    }
-
-    int pixel(int part) {
-        return pixel[part];
-    }
-
-    int thread(int part) {
-        return thread[part];
-    }
-
-    /** @return where it begins in its pitch, -0.5 to 0.5 */
-    float from(int part) {
-        return from[part];
-    }
-
-    float to(int part) {
-        return to[part];
-    }
-
-    float pxPerThread() {
-        return pxPerThread;
+        first[threads] = count;
+        firstOf = new int[pixels];
+        secondOf = new int[pixels];
+        java.util.Arrays.fill(secondOf, count);
+        for (int i = count - 1; i >= 0; i--) {
+            secondOf[pixel[i]] = i + 1 < count && pixel[i + 1] == pixel[i] ? i + 1 : count;
+            firstOf[pixel[i]] = i;
+        }
     }
 }

@@ -95,7 +95,7 @@ class WifTest {
         assertThat(file.picksPerCm().orElseThrow()).isCloseTo(20 / 2.54, org.assertj.core.data.Offset.offset(1e-9));
         assertThat(file.warpWidth().orElseThrow()).isCloseTo(0.75, org.assertj.core.data.Offset.offset(1e-9));
         assertThat(file.findings()).extracting(WifFinding::toString)
-                .containsExactly("[LOOM NOTES]: line 23 has no key; it is kept but says nothing");
+                .containsExactly("[LOOM NOTES]: line 25 has no key; it is kept but says nothing");
     }
 
     @Test

@@ -1,0 +1,112 @@
+package org.vatwright.bench;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.colour.Palette;
+import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.draft.Draft;
+import org.vatwright.core.draft.NamedWeave;
+import org.vatwright.core.draft.Squares;
+import org.vatwright.core.loom.Band;
+import org.vatwright.core.loom.BandRun;
+import org.vatwright.core.loom.Cloth;
+import org.vatwright.core.loom.Look;
+import org.vatwright.core.loom.Weave;
+import org.vatwright.core.loom.YarnLook;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Guides;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.weave.Weaving;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.TileRenderer;
+import org.vatwright.core.repeat.Arrangement;
+import org.vatwright.core.repeat.Repeat;
+import org.vatwright.core.repeat.TileGrid;
+
+/**
+ * Canvas of 200 x 200 threads with slubs at 12 pixels a thread, held against a plain copy of the same bytes; and one
+ * square of a drawdown of 1,000 x 1,000 crossings marked, up to the weave that is drawn from it.
+ */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 3, time = 1)
+@Measurement(iterations = 5, time = 1)
+@Fork(1)
+public class WeaveBenchmark {
+
+    private static final int THREADS = 200;
+    private static final int SIDE = 12 * THREADS;
+    private static final int CROSSINGS = 1000;
+
+    @Param({"1", "2"})
+    public int threads;
+
+    private Design design;
+    private TileGrid grid;
+    private Raster out;
+    private int[] source;
+    private int[] target;
+    private Weaving large;
+    private int at;
+
+    @Setup
+    public void prepare() {
+        NamedWeave basket = NamedWeave.parse("basket 2/2");
+        Cloth cloth = new Cloth(run("warp"), Optional.of(run("weft")), Weave.plain(),
+                new Look.Yarns(YarnLook.named("canvas")), 10, 10);
+        Palette palette = new Palette(List.of("warp", "weft"), List.of(new Colourway("First colours",
+                List.of(new Rgb(230, 220, 194), new Rgb(216, 201, 164)))));
+        design = new Design("Canvas", new Repeat(THREADS, THREADS, Arrangement.STRAIGHT), Ink.CLEAR,
+                List.of(new Layer(1, "Canvas", new Weaving(basket.name(), basket.draft(), cloth))), palette,
+                Guides.NONE);
+        grid = new TileGrid(SIDE, SIDE, THREADS, THREADS);
+        out = new Raster(SIDE, SIDE);
+        source = new int[SIDE * SIDE];
+        target = new int[SIDE * SIDE];
+        Draft satin = NamedWeave.parse("satin 16/5").draft().withThreads(CROSSINGS, CROSSINGS);
+        large = new Weaving("large", Draft.weaving(satin.drawdown()), cloth);
+    }
+
+    private static BandRun run(String slot) {
+        return new BandRun(List.of(new Band(Ink.slot(slot), 4)), false);
+    }
+
+    /** C: the same bytes, once, on one thread. */
+    @Benchmark
+    public int[] copyOneThread() {
+        System.arraycopy(source, 0, target, 0, source.length);
+        return target;
+    }
+
+    @Benchmark
+    public Raster clothLook() {
+        TileRenderer.paint(design, design.palette().first(), grid, out, Work.on(threads));
+        return out;
+    }
+
+    /** The mark, the draft that weaves it, its drawdown and the weave. */
+    @Benchmark
+    public Weaving markOneSquare() {
+        at = (at + 7) % CROSSINGS;
+        Squares down = large.draft().drawdown();
+        Squares marked = down.with(at, at / 2, !down.at(at, at / 2));
+        return large.withDraft(Draft.weaving(marked));
+    }
+}
