@@ -29,6 +29,7 @@ import org.vatwright.files.wif.WifFile;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
@@ -101,8 +102,8 @@ final class WeaveCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Check.that((input == null) != (name == null), "give either a weaving file or --name, not both");
-        Check.that(output != null || findings && input != null, "say with -o what to write");
+        asked((input == null) != (name == null), "give a weaving file or --name, one of them");
+        asked(output != null || findings && input != null, "say with -o what to write");
         WifFile file = input != null ? WifFile.read(input) : named();
         if (findings) {
             file.findings().forEach(f -> spec.commandLine().getOut().println(f));
@@ -113,6 +114,12 @@ final class WeaveCommand implements Callable<Integer> {
             draw(file);
         }
         return 0;
+    }
+
+    private void asked(boolean rightly, String what) {
+        if (!rightly) {
+            throw new ParameterException(spec.commandLine(), what);
+        }
     }
 
     private WifFile named() {

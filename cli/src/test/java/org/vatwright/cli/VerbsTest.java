@@ -90,7 +90,7 @@ class VerbsTest {
     void theListHasTheStatedShape() throws IOException {
         assertThat(run("list", project, "--json")).isZero();
         JsonNode list = new ObjectMapper().readTree(out.toString());
-        JsonNode buoys = list.get("designs").get(4);
+        JsonNode buoys = list.get("designs").get(6);
         assertThat(buoys.get("name").asText()).isEqualTo("Buoys");
         assertThat(buoys.get("cell").get("widthMm").asDouble()).isEqualTo(48);
         assertThat(buoys.get("tile").get("widthMm").asDouble()).isEqualTo(96);
@@ -103,7 +103,7 @@ class VerbsTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"2|weave|Unmatched", "2|tile P --design Buoys -o X|--dpi",
+    @CsvSource(delimiter = '|', value = {"2|knit|Unmatched", "2|tile P --design Buoys -o X|--dpi",
             "2|tile P --design Buoys --dpi 300 --px 5 -o X|", "2|tile P --design Buoys --dpi fast -o X|fast",
             "2|tile P --design Buoys --dpi 0 -o X|must be from 0.5",
             "2|field P --design Buoys --size big --dpi 9 -o X|is no size",
@@ -142,7 +142,7 @@ class VerbsTest {
     @Test
     void theDemoWritesAllItMakes() {
         assertThat(run("demo", "--to", file("made"))).isZero();
-        assertThat(out.toString()).contains("1 of 35").contains("are in ");
+        assertThat(out.toString()).contains("1 of 45").contains("are in ");
         assertThat(folder.resolve("made")).isDirectoryContaining("glob:**ship-s-name-morning.png")
                 .isDirectoryContaining("glob:**foredeck-night-crossing-field.png");
     }

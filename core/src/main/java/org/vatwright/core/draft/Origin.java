@@ -29,10 +29,8 @@ public record Origin(boolean right, boolean bottom) {
 
     /** @return a drawdown as seen: column 0 at the left, row 0 at the top; and the other way round */
     public Squares seen(Squares drawdown) {
-        int columns = drawdown.columns();
-        int rows = drawdown.rows();
-        return Squares.by(columns, rows,
-                (c, r) -> drawdown.at(right ? columns - 1 - c : c, bottom ? rows - 1 - r : r));
+        Squares across = right ? drawdown.mirroredAcross() : drawdown;
+        return bottom ? across.mirroredDown() : across;
     }
 
     /** @return the end that stands in a column as seen, or the column of an end */

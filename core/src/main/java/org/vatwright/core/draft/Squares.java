@@ -158,21 +158,50 @@ public final class Squares {
 
     /** @return rows become columns */
     public Squares turned() {
-        return by(rows, columns, (c, r) -> at(r, c));
+        Squares made = blank(rows, columns);
+        for (int row = 0; row < rows; row++) {
+            for (int w = 0; w < words; w++) {
+                for (long word = bits[row * words + w]; word != 0; word &= word - 1) {
+                    made.mark(row, (w << 6) + Long.numberOfTrailingZeros(word));
+                }
+            }
+        }
+        return made;
     }
 
     public Squares inverted() {
-        return by(columns, rows, (c, r) -> !at(c, r));
+        Squares made = blank(columns, rows);
+        long last = -1L >>> words * 64 - columns;
+        for (int i = 0; i < bits.length; i++) {
+            made.bits[i] = ~bits[i] & ((i + 1) % words == 0 ? last : -1L);
+        }
+        return made;
     }
 
     /** @return the last column first */
     public Squares mirroredAcross() {
-        return by(columns, rows, (c, r) -> at(columns - 1 - c, r));
+        Squares made = blank(columns, rows);
+        int idle = words * 64 - columns;
+        for (int row = 0; row < rows; row++) {
+            // Turned round as a whole, the idle bits of the last word come first and are shifted out.
+            for (int w = 0; w < words; w++) {
+                long low = Long.reverse(bits[row * words + words - 1 - w]) >>> idle;
+                long high = idle == 0 || w + 1 == words
+                        ? 0
+                        : Long.reverse(bits[row * words + words - 2 - w]) << 64 - idle;
+                made.bits[row * words + w] = low | high;
+            }
+        }
+        return made;
     }
 
     /** @return the last row first */
     public Squares mirroredDown() {
-        return by(columns, rows, (c, r) -> at(c, rows - 1 - r));
+        Squares made = blank(columns, rows);
+        for (int row = 0; row < rows; row++) {
+            System.arraycopy(bits, row * words, made.bits, (rows - 1 - row) * words, words);
+        }
+        return made;
     }
 
     /** @return moved; what leaves at one side comes in at the other */

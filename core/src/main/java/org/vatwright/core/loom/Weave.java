@@ -1,7 +1,6 @@
 package org.vatwright.core.loom;
 
 import java.util.ArrayList;
-import java.util.BitSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
@@ -20,36 +19,26 @@ import org.vatwright.core.measure.Refusal;
  */
 public final class Weave {
 
-    public static final int MOST_SIDE = 4000;
+    public static final int MOST_SIDE = Squares.MOST_SIDE;
     private static final Pattern TWILL = Pattern.compile("twill[ -](\\d+(?:[/-]\\d+)+)(?:[ -](left|right))?");
     private static final Pattern BASKET = Pattern.compile("basket[ -](\\d+)[/-](\\d+)");
 
     private final String name;
     private final int ends;
     private final int picks;
-    private final BitSet warpUp;
+    private final Squares warpUp;
 
-    private Weave(String name, int ends, int picks, BitSet warpUp) {
+    private Weave(String name, Squares warpUp) {
+        this.name = name;
+        this.warpUp = warpUp;
+        ends = warpUp.columns();
+        picks = warpUp.rows();
+    }
+
+    private static Weave by(String name, int ends, int picks, Squares.Rule rule) {
         Check.within("ends of the weave", ends, 1, MOST_SIDE);
         Check.within("picks of the weave", picks, 1, MOST_SIDE);
-        this.name = name;
-        this.ends = ends;
-        this.picks = picks;
-        this.warpUp = warpUp;
-    }
-
-    private interface Rule {
-        boolean warpOnTop(int end, int pick);
-    }
-
-    private static Weave by(String name, int ends, int picks, Rule rule) {
-        BitSet bits = new BitSet(ends * picks);
-        for (int pick = 0; pick < picks; pick++) {
-            for (int end = 0; end < ends; end++) {
-                bits.set(pick * ends + end, rule.warpOnTop(end, pick));
-            }
-        }
-        return new Weave(name, ends, picks, bits);
+        return new Weave(name, Squares.by(ends, picks, rule));
     }
 
     /** Over one, under one. */
@@ -99,7 +88,7 @@ public final class Weave {
 
     /** @param seen marked where the warp is on top; column 0 at the left, row 0 at the top */
     public static Weave of(String name, Squares seen) {
-        return by(name, seen.columns(), seen.rows(), seen::at);
+        return new Weave(name, seen);
     }
 
     /** Reads the names of {@link NamedWeave}, such as "twill 2/2", "twill-3-1-left", "satin 8/3". */
@@ -151,12 +140,12 @@ public final class Weave {
 
     /** @param end,pick any whole numbers, 0 or more */
     public boolean warpOnTop(int end, int pick) {
-        return warpUp.get(pick % picks * ends + end % ends);
+        return warpUp.at(end % ends, pick % picks);
     }
 
     /** @return how much of the face shows warp, 0 to 1 */
     public double warpShare() {
-        return (double) warpUp.cardinality() / (ends * picks);
+        return (double) warpUp.marked() / ((long) ends * picks);
     }
 
     /** @return a text a pick from the top, "x" where the warp is on top */
@@ -174,13 +163,12 @@ public final class Weave {
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof Weave w && w.name.equals(name) && w.ends == ends && w.picks == picks
-                && w.warpUp.equals(warpUp);
+        return other instanceof Weave w && w.name.equals(name) && w.warpUp.equals(warpUp);
     }
 
     @Override
     public int hashCode() {
-        return Objects.hash(name, ends, picks, warpUp);
+        return Objects.hash(name, warpUp);
     }
 
     @Override

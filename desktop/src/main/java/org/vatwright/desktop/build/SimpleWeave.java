@@ -35,6 +35,7 @@ final class SimpleWeave extends VBox {
     private final NumberRow floats;
     private final Segments<Lines> lines;
     private final NumberRow gap;
+    private int longest = 1;
 
     SimpleWeave(Studio studio) {
         super(6);
@@ -45,8 +46,7 @@ final class SimpleWeave extends VBox {
         });
         floats = NumberRow.number(studio, "Float", "float length", "threads", 0, 1, n -> weave((int) Math.rint(n),
                 false));
-        lines = new Segments<>(List.of(Lines.values()), l -> l.words, l -> RunEditor.structure(studio, Weaving.class)
-                .ifPresent(w -> weave(longest(w), l == Lines.LEFT)));
+        lines = new Segments<>(List.of(Lines.values()), l -> l.words, l -> weave(longest, l == Lines.LEFT));
         lines.button(Lines.LEFT).setId("lines-falling");
         gap = NumberRow.number(studio, "Gap", "gap between threads", "%", 1, 5, n -> {
             Check.within("gap", n, 0, 95, "%");
@@ -75,14 +75,15 @@ final class SimpleWeave extends VBox {
                 w -> w.withDraft(weave.name(), weave.draft()));
     }
 
-    private static int longest(Weaving weaving) {
-        return Floats.of(weaving.draft().drawdown()).longestOnFace().map(f -> Math.min(16, f.along())).orElse(1);
+    /** Comes when it is known; large drafts take a moment. */
+    void showFloat(Floats.Run run) {
+        longest = Math.min(16, run.along());
+        floats.show(longest);
     }
 
     void show(Weaving weaving) {
         Cloth cloth = weaving.cloth();
         thread.show(10 / cloth.endsPerCm());
-        floats.show(longest(weaving));
         lines.show(weaving.name().endsWith("left") ? Lines.LEFT : Lines.RIGHT);
         gap.show(cloth.look() instanceof Look.Yarns(YarnLook yarn) ? 100 * (1 - yarn.warpWidth()) : 0);
     }

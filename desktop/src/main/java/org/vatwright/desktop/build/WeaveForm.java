@@ -81,7 +81,7 @@ final class WeaveForm implements StructureForm {
                 n -> cloth("%s ends a cm".formatted(Numbers.plain(n)), c -> c.withCounts(n, c.picksPerCm())));
         picksPerCm = NumberRow.number(studio, "Picks", "picks per cm", "per cm", 2, 1,
                 n -> cloth("%s picks a cm".formatted(Numbers.plain(n)), c -> c.withCounts(c.endsPerCm(), n)));
-        numbers = new WeaveNumbers();
+        numbers = new WeaveNumbers(simple::showFloat);
         period = new PeriodLines(studio);
         turn = new ClothTurn(studio, degrees -> edit("turn cloth to %s\u00b0".formatted(Numbers.plain(degrees, 2)),
                 w -> w.withAngle(degrees)));

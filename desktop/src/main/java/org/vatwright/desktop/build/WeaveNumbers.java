@@ -1,6 +1,7 @@
 package org.vatwright.desktop.build;
 
 import java.util.Optional;
+import java.util.function.Consumer;
 
 import org.vatwright.core.draft.Draft;
 import org.vatwright.core.draft.Floats;
@@ -10,6 +11,7 @@ import org.vatwright.core.pattern.weave.ThreadCount;
 import org.vatwright.core.pattern.weave.Weaving;
 import org.vatwright.desktop.control.Ui;
 
+import javafx.application.Platform;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
@@ -21,10 +23,13 @@ final class WeaveNumbers extends VBox {
 
     private final Label weave = Ui.prose("", "quiet");
     private final Label threads = Ui.prose("", "quiet");
+    private final Consumer<Floats.Run> longest;
     private Draft draft;
 
-    WeaveNumbers() {
+    /** @param longest is told the longest float on the face */
+    WeaveNumbers(Consumer<Floats.Run> longest) {
         super(3);
+        this.longest = longest;
         weave.setId("weave-numbers");
         threads.setId("thread-numbers");
         getChildren().addAll(weave, threads);
@@ -34,7 +39,18 @@ final class WeaveNumbers extends VBox {
         Cloth cloth = weaving.cloth();
         if (!weaving.draft().equals(draft)) {
             draft = weaving.draft();
-            Floats floats = Floats.of(draft.drawdown());
+            Draft asked = draft;
+            // A million crossings take a while; the grid need not wait for them.
+            Thread.ofVirtual().start(() -> {
+                Floats floats = Floats.of(asked.drawdown());
+                Platform.runLater(() -> found(asked, floats, cloth));
+            });
+        }
+        show(cloth);
+    }
+
+    private void found(Draft asked, Floats floats, Cloth cloth) {
+        if (asked.equals(draft)) {
             weave.setText("%d shafts%s; %d ends by %d picks. Longest float: warp %s; weft %s. Warp on the face %s %%."
                     .formatted(draft.shafts(), draft.tieUp().isEmpty()
                             ? ""
@@ -42,7 +58,11 @@ final class WeaveNumbers extends VBox {
                                     draft.treadles()),
                             draft.ends(), draft.picks(), words(floats.warpFace()),
                             words(floats.weftFace()), Numbers.plain(100 * cloth.weave().warpShare(), 1)));
+            floats.longestOnFace().ifPresent(longest);
         }
+    }
+
+    private void show(Cloth cloth) {
         StringBuilder text = new StringBuilder("A repeat is %s x %s mm.".formatted(
                 Numbers.plain(cloth.periodWidthMm(), 2), Numbers.plain(cloth.periodHeightMm(), 2)));
         for (ThreadCount count : ThreadCount.of(cloth, WIDTH_MM)) {
