@@ -120,7 +120,7 @@ class WeaveVerbTest {
         told(2, "is no look", "weave", "--name", "plain", "--look", "knit", "-o", file("x.png"));
         told(1, "cannot be read", "weave", file("gone.wif"), "-o", file("x.png"));
         told(1, "1 to 32", "weave", file("bad.wif"), "-o", file("x.png"));
-        told(1, "1 to 4,000", "weave", "--name", "satin 32/3", "--repeats", "200", "-o", file("x.wif"));
+        told(1, "1 to 4000", "weave", "--name", "satin 32/3", "--repeats", "200", "-o", file("x.wif"));
         assertThat(folder.resolve("x.png")).doesNotExist();
     }
 

@@ -121,7 +121,7 @@ class FirstTenMinutesTest {
         hand.click("piece-0");
         chooseDesign(0);
         hand.click("piece-3");
-        chooseDesign(4);
+        chooseDesign(6);
         List<Lay> lays = words().lays();
         assertThat(lays.get(0).design()).isEqualTo("Gangway");
         assertThat(lays.get(3).design()).isEqualTo("Buoys");

@@ -185,6 +185,8 @@ class WeaveByHandTest extends AtTheDemo {
         assertThat(draft().shafts()).as("told before it is done").isEqualTo(4);
         hand.click("draft-offer");
         assertThat(draft().shafts()).isEqualTo(3);
+        hand.click("cloth-left");
+        assertThat(hand.text("undo")).isEqualTo("Undo: move cloth left");
         hand.write("float-length", "3");
         assertThat(weaving().name()).isEqualTo("twill 3/3");
         hand.click("lines-falling");

@@ -32,7 +32,7 @@ final class YarnThickness {
         tone = new float[threads];
         for (int i = 0; i < threads; i++) {
             // A value of its own for each thread.
-            tone[i] = (float) (1 + 0.12 * look.uneven() * Noise.torus(seed, (double) i / threads, 0.5, threads, 2));
+            tone[i] = (float) (1 + 0.18 * look.uneven() * Noise.torus(seed, (double) i / threads, 0.5, threads, 2));
         }
     }
 
@@ -64,6 +64,6 @@ final class YarnThickness {
             return tone[thread];
         }
         double slow = Noise.torus(seed + 7919L * (thread % threads + 1), 0, along, 1, knots);
-        return tone[thread] * (float) (1 + (slow > SLUB_FROM ? 0.16 * look.slub() * (slow - SLUB_FROM) / 0.75 : 0));
+        return tone[thread] * (float) (1 + (slow > SLUB_FROM ? 0.3 * look.slub() * (slow - SLUB_FROM) / 0.75 : 0));
     }
 }

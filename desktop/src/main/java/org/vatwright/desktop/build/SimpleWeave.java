@@ -9,6 +9,7 @@ import org.vatwright.core.loom.Look;
 import org.vatwright.core.loom.YarnLook;
 import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.weave.Weaving;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;
@@ -35,7 +36,6 @@ final class SimpleWeave extends VBox {
     private final NumberRow floats;
     private final Segments<Lines> lines;
     private final NumberRow gap;
-    private int longest = 1;
 
     SimpleWeave(Studio studio) {
         super(6);
@@ -44,9 +44,8 @@ final class SimpleWeave extends VBox {
             Check.within("thread width", mm, 0.01, 100, "mm");
             cloth("threads of %s mm".formatted(Numbers.plain(mm, 3)), c -> c.withCounts(10 / mm, 10 / mm));
         });
-        floats = NumberRow.number(studio, "Float", "float length", "threads", 0, 1, n -> weave((int) Math.rint(n),
-                false));
-        lines = new Segments<>(List.of(Lines.values()), l -> l.words, l -> weave(longest, l == Lines.LEFT));
+        floats = NumberRow.number(studio, "Float", "float length", "threads", 0, 1, n -> weave((int) Math.rint(n)));
+        lines = new Segments<>(List.of(Lines.values()), l -> l.words, l -> lines(l == Lines.LEFT));
         lines.button(Lines.LEFT).setId("lines-falling");
         gap = NumberRow.number(studio, "Gap", "gap between threads", "%", 1, 5, n -> {
             Check.within("gap", n, 0, 95, "%");
@@ -65,20 +64,32 @@ final class SimpleWeave extends VBox {
     }
 
     /** One thread is plain weave, more are a twill with floats of that length on both faces. */
-    private void weave(int length, boolean left) {
+    private void weave(int length) {
         Check.within("float length", length, 1, 16);
-        NamedWeave weave = NamedWeave.parse(length == 1
-                ? "plain"
-                : "twill %d/%d%s".formatted(length, length,
-                        left ? " left" : ""));
+        NamedWeave weave = NamedWeave.parse(length == 1 ? "plain" : "twill %d/%d".formatted(length, length));
         studio.editStructure("floats of %d threads".formatted(length), Weaving.class,
                 w -> w.withDraft(weave.name(), weave.draft()));
     }
 
+    /** A named twill keeps its name; any other draft is threaded the other way round. */
+    private void lines(boolean left) {
+        studio.editStructure(left ? "falling lines" : "rising lines", Weaving.class, w -> {
+            String name = w.name().replaceFirst(" left$", "") + (left ? " left" : "");
+            if (w.name().equals(name)) {
+                return w;
+            }
+            try {
+                NamedWeave weave = NamedWeave.parse(name);
+                return w.withDraft(weave.name(), weave.draft());
+            } catch (Refusal unnamed) {
+                return w.withDraft(name, w.draft().withThreading(w.draft().threading().mirroredAcross()));
+            }
+        });
+    }
+
     /** Comes when it is known; large drafts take a moment. */
     void showFloat(Floats.Run run) {
-        longest = Math.min(16, run.along());
-        floats.show(longest);
+        floats.show(Math.min(16, run.along()));
     }
 
     void show(Weaving weaving) {

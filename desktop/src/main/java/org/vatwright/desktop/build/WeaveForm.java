@@ -19,6 +19,7 @@ import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 /** Woven cloth: its weave by name, by a few numbers or as a draft; its threads, its look, its numbers. */
@@ -85,11 +86,19 @@ final class WeaveForm implements StructureForm {
         period = new PeriodLines(studio);
         turn = new ClothTurn(studio, degrees -> edit("turn cloth to %s\u00b0".formatted(Numbers.plain(degrees, 2)),
                 w -> w.withAngle(degrees)));
+        HBox move = Ui.row(arrow("left", -1, 0), arrow("right", 1, 0), arrow("up", 0, -1), arrow("down", 0, 1));
         node.getChildren().addAll(named, numbers, simple, look, Ui.label("Draft", "card-title"), shafts, treadles,
                 offers, ends, picks, Ui.labelled("Treading", plan), Ui.labelled("Shed", shed),
                 Ui.labelled("First end", right), Ui.labelled("First pick", bottom), setts, endsPerCm, picksPerCm,
                 period,
-                turn);
+                turn, Ui.labelled("Centre", move));
+    }
+
+    private Button arrow(String way, int right, int down) {
+        Button button = Ui.icon("arrow-" + way, "Move the cloth by one thread, " + way,
+                () -> edit("move cloth " + way, w -> w.moved(right, down)));
+        button.setId("cloth-" + way);
+        return button;
     }
 
     private static int whole(double n) {

@@ -116,7 +116,10 @@ class ProjectFileTest {
             "\"weave\" : \"twill 2/2\"|\"weave\" : \"knit\"|is no weave we know",
             "\"threads\" : 24|\"threads\" : 2.5|must be whole threads",
             "\"kind\" : \"gingham\"|\"kind\" : \"tweed\"|is no check we know",
-            "\"look\" : \"woven\"|\"look\" : \"felted\"|should be \"woven\"",
+            "\"look\" : \"yarn\"|\"look\" : \"felted\"|should be \"woven\"",
+            "\"origin\" : \"right,bottom\"|\"origin\" : \"middle\"|is no corner",
+            "\"shafts\" : 4|\"shafts\" : 3|should be a whole number, 1 to 3",
+            "\"shafts\" : 4|\"shafts\" : 44|shafts",
             "\"design\" : \"Gangway\"|\"design\" : 5 5|no JSON that can be read",
             "\"#20365f\"|\"blue\"|no colour", "\"vatwright-project\"|\"other\"|was expected"})
     void faultsAreToldWithTheirPlace(String from, String to, String told) throws IOException {

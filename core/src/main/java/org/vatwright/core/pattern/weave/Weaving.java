@@ -2,6 +2,7 @@ package org.vatwright.core.pattern.weave;
 
 import java.math.BigInteger;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -112,6 +113,26 @@ public record Weaving(String name, Draft draft, Origin origin, Cloth cloth, doub
             turned = turned.withOwnWeft(Optional.of(BandRun.ofThreads(Cloth.threads(turned.weft()).reversed())));
         }
         return new Weaving(name, draft, other, turned, angleDeg, source);
+    }
+
+    /**
+     * Lays another thread at the corner of the tile: weave and colours move together.
+     *
+     * @param right,down by so many threads as seen
+     */
+    public Weaving moved(int right, int down) {
+        int ends = origin.right() ? -right : right;
+        int picks = origin.bottom() ? -down : down;
+        Cloth turned = cloth.withOwnWeft(Optional.of(BandRun.ofThreads(rotated(Cloth.threads(cloth.weft()), down))))
+                .withWarp(BandRun.ofThreads(rotated(Cloth.threads(cloth.warp()), right)));
+        return new Weaving(name, draft.withThreading(draft.threading().shifted(ends, 0))
+                .withTreadling(draft.treadling().shifted(0, picks)), origin, turned, angleDeg, source);
+    }
+
+    private static List<Ink> rotated(List<Ink> threads, int by) {
+        List<Ink> turned = new ArrayList<>(threads);
+        Collections.rotate(turned, by);
+        return turned;
     }
 
     @Override
