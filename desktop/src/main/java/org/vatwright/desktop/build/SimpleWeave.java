@@ -67,8 +67,12 @@ final class SimpleWeave extends VBox {
     private void weave(int length) {
         Check.within("float length", length, 1, 16);
         NamedWeave weave = NamedWeave.parse(length == 1 ? "plain" : "twill %d/%d".formatted(length, length));
-        studio.editStructure("floats of %d threads".formatted(length), Weaving.class,
+        boolean done = studio.editStructure("floats of %d threads".formatted(length), Weaving.class,
                 w -> w.withDraft(weave.name(), weave.draft()));
+        if (done) {
+            // Known at once here; what is measured comes later, when the field may be left already.
+            floats.show(length);
+        }
     }
 
     /** A named twill keeps its name; any other draft is threaded the other way round. */
