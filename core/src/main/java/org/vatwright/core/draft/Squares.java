@@ -158,6 +158,11 @@ public final class Squares {
 
     /** @return rows become columns */
     public Squares turned() {
+        // Mark by mark, so what is mostly marked is turned by what is not.
+        return 2L * marked() > (long) columns * rows ? inverted().turnedByMarks().inverted() : turnedByMarks();
+    }
+
+    private Squares turnedByMarks() {
         Squares made = blank(rows, columns);
         for (int row = 0; row < rows; row++) {
             for (int w = 0; w < words; w++) {

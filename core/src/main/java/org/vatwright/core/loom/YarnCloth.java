@@ -13,6 +13,8 @@ import org.vatwright.core.pattern.Painter;
 final class YarnCloth implements Painter {
 
     private static final int CHANNELS = 4;
+    /** Below so many pixels a thread nothing of a single thread can be seen, and means will do. */
+    private static final double FAR_PX = 0.5;
     /** An alpha from here on is 255. */
     private static final float SOLID = 254.5f / 255;
 
@@ -35,12 +37,15 @@ final class YarnCloth implements Painter {
         this.down = down;
         boolean crisp = across.crisp() && down.crisp();
         double px = Math.min(across.pxPerThread(), down.pxPerThread());
-        finer = px >= ThreadSpan.CRISP_PX ? 1 : (int) Math.min(64, Math.ceil(ThreadSpan.CRISP_PX / px));
+        boolean far = px < FAR_PX;
+        finer = px >= ThreadSpan.CRISP_PX
+                ? 1
+                : (int) Math.min(64, Math.ceil((far ? 1 : ThreadSpan.CRISP_PX) / px));
         kernel = crisp ? boxes(finer, 1) : boxes(finer, 3);
         columns = new YarnColumns(across.pixels * finer, across.passed());
-        warp = new YarnThickness(threads.yarn, true, across.passed(), down.passed() * threads.pickMm);
-        weft = new YarnThickness(threads.yarn, false, down.passed(), across.passed() * threads.endMm);
-        light = new YarnLight(threads.yarn, px * finer);
+        warp = new YarnThickness(threads.yarn, true, across.passed(), down.passed() * threads.pickMm, far);
+        weft = new YarnThickness(threads.yarn, false, down.passed(), across.passed() * threads.endMm, far);
+        light = new YarnLight(threads.yarn, px * finer, far);
         float[][] ends = linear(threads.warp, across.passed());
         endLight = new float[CHANNELS][columns.first[across.passed()]];
         for (int end = 0; end < ends.length; end++) {

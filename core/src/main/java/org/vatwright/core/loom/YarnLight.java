@@ -29,12 +29,17 @@ final class YarnLight {
     private final float under;
     private final float slant;
     private final float fibre;
+    private final boolean far;
 
-    /** @param pxPerThread finer streaks than pixels are not drawn but fade */
-    YarnLight(YarnLook look, double pxPerThread) {
+    /**
+     * @param pxPerThread finer streaks than pixels are not drawn but fade
+     * @param far whether a thread is seen as a whole: then its light is what it is on average
+     */
+    YarnLight(YarnLook look, double pxPerThread, boolean far) {
+        this.far = far;
         float x = (float) Math.cos(Math.toRadians(look.lightDeg()));
         float y = (float) -Math.sin(Math.toRadians(look.lightDeg()));
-        float r = (float) look.rounding();
+        float r = far ? 0 : (float) look.rounding();
         fall = FALL * r;
         middle = 1 + fall / 3;
         sideEnd = SIDE * r * x;
@@ -105,6 +110,10 @@ final class YarnLight {
         float t = 2 * along;
         if (t < 0 ? before : after) {
             return 1;
+        }
+        if (far) {
+            // The means over half a pitch, of t^4 and of t|t|.
+            return 1 - dive / 5 + Math.signum(t) * slope / 3;
         }
         return 1 - dive * t * t * t * t + slope * t * Math.abs(t);
     }

@@ -9,6 +9,9 @@ import org.vatwright.core.measure.Noise;
 final class YarnThickness {
 
     private static final double HALF = 0.5;
+    private static final int SAMPLES = 2000;
+    /** Steps of it spread evenly, however many. */
+    private static final double GOLDEN = 0.618033988749895;
     private static final double SLUB_FROM = 0.25;
 
     private final YarnLook look;
@@ -17,15 +20,20 @@ final class YarnThickness {
     private final int threads;
     private final int knots;
     private final float[] tone;
+    private final boolean far;
+    private final float meanHalf;
+    private final float meanTone;
 
     /**
      * @param warp whether these are the ends
      * @param threads on the whole tile
      * @param lengthMm of a thread on the tile
+     * @param far whether threads are too fine for their thick places to show: then all are as thick as they are on average
      */
-    YarnThickness(YarnLook look, boolean warp, int threads, double lengthMm) {
+    YarnThickness(YarnLook look, boolean warp, int threads, double lengthMm, boolean far) {
         this.look = look;
         this.threads = threads;
+        this.far = far;
         half = (warp ? look.warpWidth() : look.weftWidth()) / 2;
         seed = Noise.mix(look.seed() * 2 + (warp ? 1 : 0));
         knots = (int) Math.max(1, Math.min(1 << 20, Math.rint(lengthMm / look.slubMm())));
@@ -34,18 +42,24 @@ final class YarnThickness {
             // A value of its own for each thread.
             tone[i] = (float) (1 + 0.18 * look.uneven() * Noise.torus(seed, (double) i / threads, 0.5, threads, 2));
         }
-    }
-
-    float tone(int thread) {
-        return tone[thread];
-    }
-
-    boolean even() {
-        return look.even();
+        float halves = 0;
+        float tones = 0;
+        for (int i = 0; far && i < SAMPLES; i++) {
+            int thread = (int) ((long) i * threads / SAMPLES);
+            double along = (i * GOLDEN) % 1;
+            halves += halfAt(thread, along) / SAMPLES;
+            tones += toneAt(thread, along) / tone[thread] / SAMPLES;
+        }
+        meanHalf = halves;
+        meanTone = tones;
     }
 
     /** @param along place on the tile, 0 to 1 @return 0.02 to 0.5 of the pitch */
     float half(int thread, double along) {
+        return far ? meanHalf : halfAt(thread, along);
+    }
+
+    private float halfAt(int thread, double along) {
         if (look.even()) {
             return (float) half;
         }
@@ -60,6 +74,10 @@ final class YarnThickness {
 
     /** @return how much lighter a thread is where it is thick, which shows on cloth without gaps as well */
     float slubTone(int thread, double along) {
+        return far ? tone[thread] * meanTone : toneAt(thread, along);
+    }
+
+    private float toneAt(int thread, double along) {
         if (look.slub() == 0) {
             return tone[thread];
         }

@@ -24,6 +24,7 @@ import org.vatwright.desktop.frame.Desk;
 import org.vatwright.desktop.frame.DesignStage;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.animation.PauseTransition;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
@@ -33,11 +34,15 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 
 /** Build: cell and worn view side by side, the recipe in the column. */
 public final class BuildStage extends DesignStage {
 
     private static final double CELL_SHARE = 0.57;
+    private static final double REST_MILLIS = 250;
+    /** A draft of more crossings is shown alone first, all beside it when the hand rests. */
+    private static final int LARGE = 100_000;
 
     private final CellPane cell;
     private final DraftView draft;
@@ -50,6 +55,7 @@ public final class BuildStage extends DesignStage {
     private Node onCloth;
     private MenuButton onDraft;
     private boolean drafting;
+    private final PauseTransition rest = new PauseTransition(Duration.millis(REST_MILLIS));
     private final List<LayerCard> cards = new ArrayList<>();
 
     public BuildStage(Studio studio, Desk desk) {
@@ -166,10 +172,23 @@ public final class BuildStage extends DesignStage {
         } else {
             cell.show(design, colourway);
         }
-        worn.show(design, colourway);
-        palette.show(design, colourway);
-        repeat.show(design, colourway);
-        recipe(design, colourway);
+        if (grid && worn.isShowing(design)) {
+            // Squares come quickly one after the other; the worn view waits until the hand rests.
+            boolean large = weaving.get().draft().ends() * weaving.get().draft().picks() > LARGE;
+            rest.setOnFinished(e -> studio.design().ifPresent(d -> {
+                worn.show(d, studio.colourway(d));
+                if (large) {
+                    column(d, studio.colourway(d));
+                }
+            }));
+            rest.playFromStart();
+            if (!large) {
+                column(design, colourway);
+            }
+        } else {
+            worn.show(design, colourway);
+            column(design, colourway);
+        }
         var density = studio.project().density();
         studio.tellFoot(f -> f.withNotes(
                 List.of("Cell " + cellWords, "Tile " + size(tile.widthMm(), tile.heightMm()),
@@ -177,6 +196,12 @@ public final class BuildStage extends DesignStage {
                                 density.wholePx(tile.heightMm()), Numbers.plain(density.dpi()),
                                 Numbers.plain(1000 * (density.stretch(tile.widthMm()) - 1), 2))),
                 TrueSize.words(cell.viewport().pxPerMm())));
+    }
+
+    private void column(Design design, Colourway colourway) {
+        palette.show(design, colourway);
+        repeat.show(design, colourway);
+        recipe(design, colourway);
     }
 
     private static String size(double w, double h) {

@@ -24,6 +24,9 @@ import javafx.scene.layout.VBox;
 /** The design's name, the colourway it is looked at in, its inks; a chosen ink opens the colour editor. */
 final class PaletteStrip extends VBox {
 
+    /** What the strip shows; it is drawn anew only when that changes, not with every square or band that is moved. */
+    private record Drawn(org.vatwright.core.colour.Palette palette, Colourway colourway, int slot) {}
+
     /** In front of a slot's name while it is dragged. */
     static final String DRAGGED = "vatwright-slot:";
     private static final Rgb FRESH = new Rgb(140, 140, 140);
@@ -35,6 +38,7 @@ final class PaletteStrip extends VBox {
     private final TextField slotName = new TextField();
     private final ColourEditor editor;
     private final HBox slotRow;
+    private Drawn drawn;
     private boolean showing;
 
     PaletteStrip(Studio studio, Supplier<Optional<Raster>> pictures) {
@@ -72,6 +76,15 @@ final class PaletteStrip extends VBox {
         if (!name.isFocused()) {
             name.setText(design.name());
         }
+        Drawn now = new Drawn(design.palette(), shown, studio.selection().slot());
+        if (!now.equals(drawn)) {
+            drawn = now;
+            draw(design, shown);
+        }
+        showing = false;
+    }
+
+    private void draw(Design design, Colourway shown) {
         colourway.getItems().setAll(design.palette().colourways().stream().map(Colourway::name).toList());
         colourway.setValue(shown.name());
         swatches.getChildren().clear();
@@ -89,7 +102,6 @@ final class PaletteStrip extends VBox {
                 slotName.setText(chosen);
             }
         }
-        showing = false;
     }
 
     private VBox swatch(Design design, Colourway shown, int slot) {

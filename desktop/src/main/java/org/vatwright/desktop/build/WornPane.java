@@ -28,6 +28,7 @@ import javafx.scene.shape.Rectangle;
 /** A field or an article wearing the design, live; below it all that could be looked at instead. */
 final class WornPane extends Pane {
 
+    private String shown = "";
     private static final double THUMB = 64;
     private static final double FIELD_CELLS = 4;
     private static final double BOTTOM = 158;
@@ -66,7 +67,13 @@ final class WornPane extends Pane {
         heightProperty().addListener((o, a, b) -> studio.design().ifPresent(d -> show(d, studio.colourway(d))));
     }
 
+    /** @return whether what is worn is that design, in whatever state */
+    boolean isShowing(Design design) {
+        return design.name().equals(shown);
+    }
+
     void show(Design design, Colourway colourway) {
+        shown = design.name();
         if (getWidth() < 40 || getHeight() < BOTTOM + 60) {
             return;
         }

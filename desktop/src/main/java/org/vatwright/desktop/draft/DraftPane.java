@@ -51,6 +51,7 @@ final class DraftPane extends Pane {
     private final ScrollBar across = new ScrollBar();
     private final ScrollBar down = new ScrollBar();
     private DraftGeometry geometry;
+    private DraftGeometry labelled;
     private Weaving weaving;
     private Squares drawdown;
     private int[] warp = {};
@@ -160,9 +161,12 @@ final class DraftPane extends Pane {
             view.setImage(new WritableImage(picture.width(), picture.height()));
         }
         ((WritableImage) view.getImage()).getPixelWriter().setPixels(0, 0, picture.width(), picture.height(),
-                PixelFormat.getIntArgbInstance(), argb, 0, picture.width());
-        bars();
-        labels();
+                PixelFormat.getIntArgbPreInstance(), argb, 0, picture.width());
+        if (!geometry.equals(labelled)) {
+            labelled = geometry;
+            bars();
+            labels();
+        }
         marks();
     }
 
