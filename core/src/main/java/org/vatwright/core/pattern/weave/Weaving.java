@@ -39,6 +39,8 @@ public record Weaving(String name, Draft draft, Origin origin, Cloth cloth, doub
             SettCloth {
 
     public static final String FAMILY = "weave";
+    /** A longer float snags in use. */
+    private static final double LONGEST_MM = 10;
 
     public Weaving {
         angleDeg = Angle.turn(angleDeg);
@@ -201,6 +203,4 @@ public record Weaving(String name, Draft draft, Origin origin, Cloth cloth, doub
                 : new Finding(Finding.Severity.LOOK, title, number, "%s mm".formatted(Numbers.plain(LONGEST_MM)),
                         "Long floats snag; bind them, or set more threads a cm.");
     }
-
-    private static final double LONGEST_MM = 10;
 }
