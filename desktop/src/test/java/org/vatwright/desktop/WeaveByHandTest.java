@@ -201,6 +201,17 @@ class WeaveByHandTest extends AtTheDemo {
     }
 
     @Test
+    void aWeaveShowsALayerAndTheCellThatHoldsBothIsOffered() throws Exception {
+        hand.click("shown-warp");
+        hand.write("mask-weave", "satin 7/2");
+        hand.click("weaves-together");
+        // 4 and 7 threads at 12 a cm begin anew after 28, which 40 mm hold nearly twice.
+        assertThat(design().repeat().widthMm()).isCloseTo(2 * 280 / 12.0, org.assertj.core.data.Offset.offset(1e-9));
+        assertThat(hand.shows("weaves-together")).isFalse();
+        assertThat(undoAll()).isEqualTo(before);
+    }
+
+    @Test
     void threadsAreColouredOneByOneAndBySett() throws Exception {
         hand.menu("thread-colour", 3);
         // Ends 3 and 4 of each repeat, on the colour bar.

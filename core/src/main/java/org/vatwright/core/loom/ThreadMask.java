@@ -40,7 +40,7 @@ public record ThreadMask(Weave weave, boolean warp, double endsPerCm, double pic
     }
 
     /** The shown threads have an ink, the others none. */
-    private Cloth cloth() {
+    Cloth cloth() {
         BandRun shown = new BandRun(List.of(new Band(Ink.slot("shown"), 1)), false);
         BandRun hidden = new BandRun(List.of(new Band(Ink.CLEAR, 1)), false);
         return new Cloth(warp ? shown : hidden, Optional.of(warp ? hidden : shown), weave, Look.WOVEN, endsPerCm,

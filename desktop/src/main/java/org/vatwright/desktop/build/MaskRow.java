@@ -4,16 +4,20 @@ import java.util.Optional;
 import java.util.function.Consumer;
 
 import org.vatwright.core.loom.ClothStructure;
+import org.vatwright.core.loom.ClothTogether;
 import org.vatwright.core.loom.ThreadMask;
 import org.vatwright.core.loom.Weave;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.Mask;
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.repeat.Repeat;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
 
 /** Where a layer shows: everywhere, or only where the warp or the weft of a weave is on top. */
@@ -34,6 +38,7 @@ final class MaskRow extends VBox {
     private final Segments<Shown> shown;
     private final WeavePicker weave;
     private final NumberRow threads;
+    private final Button together = Ui.link("", () -> {});
     private Optional<ThreadMask> now = Optional.empty();
 
     MaskRow(Studio studio, Consumer<Optional<Mask>> take) {
@@ -49,7 +54,10 @@ final class MaskRow extends VBox {
                         m -> take.accept(Optional.of(new ThreadMask(w, m.warp(), m.endsPerCm(), m.picksPerCm())))));
         threads = NumberRow.number(studio, "Threads", "threads of the mask", "per cm", 2, 1,
                 n -> now.ifPresent(m -> take.accept(Optional.of(new ThreadMask(m.weave(), m.warp(), n, n)))));
-        getChildren().addAll(Ui.label("Shown", "card-title"), shown, weave, threads);
+        together.setId("weaves-together");
+        together.setWrapText(true);
+        together.setMinWidth(0);
+        getChildren().addAll(Ui.label("Shown", "card-title"), shown, weave, threads, together);
     }
 
     /** The weave is that of the design's first cloth, so that layers are woven into it; else plain, ten a cm. */
@@ -70,6 +78,17 @@ final class MaskRow extends VBox {
                 .map(ClothStructure.class::cast).findFirst();
     }
 
+    /** Offers the cell that holds whole repeats of all weaves of the design. */
+    private void offer() {
+        Optional<Repeat> cell = now.isEmpty() ? Optional.empty() : studio.design().flatMap(ClothTogether::repeat);
+        Ui.show(together, cell.isPresent());
+        cell.ifPresent(c -> {
+            String size = "%s x %s mm".formatted(Numbers.plain(c.widthMm(), 2), Numbers.plain(c.heightMm(), 2));
+            together.setText("All weaves begin anew together in a cell of " + size + ": use it");
+            together.setOnAction(e -> studio.editDesign("cell " + size, d -> d.withRepeat(c)));
+        });
+    }
+
     void show(Optional<Mask> mask) {
         now = mask.map(ThreadMask.class::cast);
         shown.show(now.map(m -> m.warp() ? Shown.WARP : Shown.WEFT).orElse(Shown.ALL));
@@ -79,5 +98,6 @@ final class MaskRow extends VBox {
             weave.show(m.weave().name());
             threads.show(m.endsPerCm());
         });
+        offer();
     }
 }

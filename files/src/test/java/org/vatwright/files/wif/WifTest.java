@@ -232,6 +232,18 @@ class WifTest {
     }
 
     @Test
+    void theLargestFileTakesNoMoreMemoryThanStated() {
+        Random random = new Random(8);
+        Draft draft = new Draft(Squares.by(4000, 32, (c, r) -> c % 32 == r), Optional.empty(),
+                Squares.by(32, 4000, (c, r) -> random.nextBoolean()), true);
+        byte[] bytes = file(draft, random).written().getBytes(StandardCharsets.UTF_8);
+        var threads = (com.sun.management.ThreadMXBean) java.lang.management.ManagementFactory.getThreadMXBean();
+        long before = threads.getCurrentThreadAllocatedBytes();
+        assertThat(WifFile.parse(bytes).draft()).isEqualTo(draft);
+        assertThat(threads.getCurrentThreadAllocatedBytes() - before).isLessThan(200L << 20);
+    }
+
+    @Test
     void tenThousandMutationsAreReadOrRefusedInASentence() {
         Random random = new Random(77);
         byte[] twill = TWILL.getBytes(StandardCharsets.UTF_8);

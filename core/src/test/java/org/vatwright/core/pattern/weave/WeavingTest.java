@@ -7,6 +7,9 @@ import java.util.Optional;
 import java.util.Random;
 
 import org.junit.jupiter.api.Test;
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.colour.Palette;
+import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.draft.Draft;
 import org.vatwright.core.draft.NamedWeave;
 import org.vatwright.core.draft.Origin;
@@ -14,10 +17,15 @@ import org.vatwright.core.draft.Squares;
 import org.vatwright.core.loom.Band;
 import org.vatwright.core.loom.BandRun;
 import org.vatwright.core.loom.Cloth;
+import org.vatwright.core.loom.ClothTogether;
 import org.vatwright.core.loom.Look;
+import org.vatwright.core.loom.ThreadMask;
 import org.vatwright.core.loom.Weave;
 import org.vatwright.core.measure.Finding;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
 
@@ -89,6 +97,23 @@ class WeavingTest {
             assertThat(inked.pickInk(pick)).isEqualTo(pick % 4 == 0 || pick % 4 == 3 ? A : B);
         }
         assertThat(inked.draft()).isEqualTo(w.draft());
+    }
+
+    @Test
+    void aCellThatHoldsAllWeavesIsOffered() {
+        Weaving satin = weaving("satin 5/2");
+        Layer masked = new Layer(2, "Over", satin).withMask(Optional.of(new ThreadMask(Weave.parse("twill 2/2"), true,
+                10, 5)));
+        Palette palette = new Palette(List.of("A", "B"), List.of(new Colourway("First",
+                List.of(new Rgb(0, 0, 0), new Rgb(255, 255, 255)))));
+        Design design = new Design("Two", new Repeat(50, 50, Arrangement.STRAIGHT), Ink.CLEAR,
+                List.of(new Layer(1, "Under", satin), masked), palette, Guides.NONE);
+        // 15 and 4 ends of 1 mm; 5 and 4 picks of 2 mm.
+        Repeat offered = ClothTogether.repeat(design).orElseThrow();
+        assertThat(offered.widthMm()).isEqualTo(60);
+        assertThat(offered.heightMm()).isEqualTo(40);
+        assertThat(ClothTogether.repeat(design.withRepeat(offered))).isEmpty();
+        assertThat(ClothTogether.repeat(design.withLayers(List.of()))).isEmpty();
     }
 
     @Test
