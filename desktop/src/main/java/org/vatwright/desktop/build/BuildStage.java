@@ -158,7 +158,7 @@ public final class BuildStage extends DesignStage {
         title.setText(cell.rolled()
                 ? "Tile rolled by half   " + size(tile.widthMm(), tile.heightMm())
                 : "Cell   " + cellWords);
-        Optional<Weaving> weaving = DraftView.chosen(studio);
+        Optional<Weaving> weaving = draft.chosen();
         boolean grid = drafting && weaving.isPresent();
         Ui.show(sight, weaving.isPresent());
         sight.show(grid);

@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 
 import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.colour.Palette;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.raster.Raster;
@@ -25,7 +26,7 @@ import javafx.scene.layout.VBox;
 final class PaletteStrip extends VBox {
 
     /** What the strip shows; it is drawn anew only when that changes, not with every square or band that is moved. */
-    private record Drawn(org.vatwright.core.colour.Palette palette, Colourway colourway, int slot) {}
+    private record Drawn(Palette palette, Colourway colourway, int slot) {}
 
     /** In front of a slot's name while it is dragged. */
     static final String DRAGGED = "vatwright-slot:";
@@ -147,7 +148,7 @@ final class PaletteStrip extends VBox {
     private void addSlot() {
         studio.design().ifPresent(d -> {
             int count = d.palette().slots().size();
-            String fresh = org.vatwright.core.colour.Palette.freeName("Ink", d.palette().slots());
+            String fresh = Palette.freeName("Ink", d.palette().slots());
             studio.editDesign("add ink", x -> x.withPalette(x.palette().withSlot(fresh, FRESH)));
             studio.select(s -> s.withSlot(count));
         });

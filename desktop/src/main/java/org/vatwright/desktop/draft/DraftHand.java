@@ -59,8 +59,7 @@ final class DraftHand {
     }
 
     Ink brush(Weaving weaving) {
-        return brush.filter(weaving.inks()::contains).or(() -> brush)
-                .orElseGet(() -> weaving.inks().getFirst());
+        return brush.orElseGet(() -> weaving.inks().getFirst());
     }
 
     void brush(Ink ink) {

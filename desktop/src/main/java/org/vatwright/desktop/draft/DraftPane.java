@@ -18,7 +18,6 @@ import org.vatwright.core.pattern.weave.Weaving;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.draft.DraftGeometry.Box;
 import org.vatwright.desktop.draft.DraftGeometry.Square;
-import org.vatwright.desktop.studio.Studio;
 
 import javafx.geometry.Orientation;
 import javafx.scene.control.Label;
@@ -39,7 +38,6 @@ final class DraftPane extends Pane {
     private static final int USUAL_SIDE = 14;
     private static final int BAR = 12;
 
-    private final Studio studio;
     private final DraftHand hand;
     private final ImageView view = new ImageView();
     private final Rectangle cursor = new Rectangle();
@@ -63,8 +61,7 @@ final class DraftPane extends Pane {
     private boolean stroke;
     private Consumer<Square> pointed = s -> {};
 
-    DraftPane(Studio studio, DraftHand hand) {
-        this.studio = studio;
+    DraftPane(DraftHand hand) {
         this.hand = hand;
         setId("draft");
         getStyleClass().add("surround");
@@ -385,9 +382,5 @@ final class DraftPane extends Pane {
 
     Optional<DraftGeometry> geometry() {
         return Optional.ofNullable(geometry);
-    }
-
-    Studio studio() {
-        return studio;
     }
 }

@@ -6,7 +6,6 @@ import java.util.Optional;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.draft.Squares;
 import org.vatwright.core.pattern.Design;
-import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.weave.Weaving;
 import org.vatwright.desktop.control.InkChip;
 import org.vatwright.desktop.control.NumberRow;
@@ -35,7 +34,7 @@ public final class DraftView extends VBox {
         this.studio = studio;
         getStyleClass().add("surround");
         hand = new DraftHand(studio);
-        pane = new DraftPane(studio, hand);
+        pane = new DraftPane(hand);
         brush = new InkChip("thread colour", hand::brush);
         step = NumberRow.number(studio, "", "step of the advance", "", 0, 1, n -> {
             advance = (int) Math.max(-32, Math.min(32, Math.rint(n)));
@@ -111,8 +110,8 @@ public final class DraftView extends VBox {
     }
 
     /** @return the weave that is chosen, if one is */
-    public static Optional<Weaving> chosen(Studio studio) {
-        return studio.layer().map(Layer::structure).filter(Weaving.class::isInstance).map(Weaving.class::cast);
+    public Optional<Weaving> chosen() {
+        return hand.weaving();
     }
 
     public void show(Weaving weaving, Design design, Colourway colourway) {
@@ -121,7 +120,7 @@ public final class DraftView extends VBox {
     }
 
     private void showBrush() {
-        chosen(studio).ifPresent(w -> studio.design()
+        hand.weaving().ifPresent(w -> studio.design()
                 .ifPresent(d -> brush.show(hand.brush(w), d, studio.colourway(d))));
     }
 
@@ -131,7 +130,7 @@ public final class DraftView extends VBox {
 
     /** Says in the foot what is under the pointer, counted as weavers count. */
     private void tell(Square s) {
-        chosen(studio).ifPresent(w -> {
+        hand.weaving().ifPresent(w -> {
             String words = switch (s.part()) {
                 case WARP_INKS -> "end %d, %s".formatted(s.column() + 1, w.endInk(s.column()).words());
                 case WEFT_INKS -> "pick %d, %s".formatted(s.row() + 1, w.pickInk(s.row()).words());
