@@ -1,6 +1,7 @@
 package org.vatwright.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -71,6 +72,21 @@ class PlaidByHandTest extends AtTheDemo {
         hand.write("sett-warp", "K8 B24 Q10");
         assertThat(hand.shows("letter-Q")).isFalse();
         assertThat(cloth().warp().bands().getLast().width()).isEqualTo(10);
+        assertThat(undoAll()).isEqualTo(before);
+    }
+
+    @Test
+    void theWholeRepeatIsTurnedToAnAngleThatCloses() throws Exception {
+        double side = design().repeat().widthMm();
+        hand.write("turn-the-whole-repeat", "40");
+        assertThat(hand.text("turn-all-1")).startsWith("Closes at 39.8");
+        hand.write("turn-the-whole-repeat", "45");
+        hand.click("turn-all-1");
+        assertThat(hand.text("undo")).isEqualTo("Undo: turn all by 45\u00b0");
+        assertThat(design().repeat().widthMm()).isEqualTo(side * Math.sqrt(2), within(1e-9));
+        assertThat(plaid().angleDeg()).isEqualTo(45, within(1e-9));
+        assertThat(plaid().closes(design().repeat())).isTrue();
+        assertThat(hand.shows("turn-all-1")).isFalse();
         assertThat(undoAll()).isEqualTo(before);
     }
 

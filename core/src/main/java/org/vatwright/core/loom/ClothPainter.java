@@ -7,6 +7,9 @@ import org.vatwright.core.repeat.TileGrid;
 /** Chooses how a cloth is painted: upright with crisp threads, upright with threads finer than pixels, or turned. */
 public final class ClothPainter {
 
+    /** Below, so many pixels are shared by crisp threads that one sum for all is quicker than looking for the alone. */
+    private static final double SHARED_PX = 4.5;
+
     private ClothPainter() {}
 
     public static Painter of(Cloth cloth, ClothLie lie, TileGrid grid, InkColours inks) {
@@ -27,6 +30,7 @@ public final class ClothPainter {
         if (threads.yarn != null) {
             return new YarnCloth(threads, across, down);
         }
-        return crisp ? new CrispCloth(threads, across, down) : new FineCloth(threads, across, down);
+        boolean byShare = !across.whole() && across.pxPerThread() < SHARED_PX && down.pxPerThread() < SHARED_PX;
+        return crisp && !byShare ? new CrispCloth(threads, across, down) : new FineCloth(threads, across, down);
     }
 }

@@ -2,6 +2,7 @@ package org.vatwright.core.loom;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import org.vatwright.core.measure.Finding;
 import org.vatwright.core.measure.Numbers;
@@ -11,6 +12,7 @@ import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.TileGrid;
+import org.vatwright.core.repeat.TurnedLattice;
 
 /** A structure that is a cloth of warp and weft bands, upright or at an angle. */
 public interface ClothStructure extends Structure {
@@ -45,6 +47,16 @@ public interface ClothStructure extends Structure {
     @Override
     default List<VectorMark> outlines(Repeat repeat) {
         return ClothOutlines.of(cloth(), lie(repeat));
+    }
+
+    /** As it is drawn, turned; stretched only while its threads lie along the cell's sides. */
+    @Override
+    default Optional<Structure> turned(Repeat repeat, TurnedLattice.Closing by) {
+        ClothLie lie = lie(repeat);
+        return lie.straight() || by.exact()
+                ? Optional.of(closed(lie.angleDeg() + by.angleDeg(), lie.endsPerCm(cloth()) / by.stretchX(),
+                        lie.picksPerCm(cloth()) / by.stretchY()))
+                : Optional.empty();
     }
 
     @Override

@@ -17,6 +17,8 @@ final class FineCloth implements Painter {
     private static final int AT_ONCE = 4;
     /** Light is kept so many times as large, so that its whole part is a place in the table below. */
     private static final int STEPS = 16_000;
+    /** No thread was seen yet: no opaque colour. */
+    private static final int FRESH = 1;
     private static final int MASK = (1 << 14) - 1;
     /** Added to a light, leaves its whole part in the lowest bits of the float: 2^23. */
     private static final float SHIFT = 0x1p23f;
@@ -39,6 +41,7 @@ final class FineCloth implements Painter {
     private final float[][] shares;
     private final float[][] weft;
     private final boolean opaque;
+    private final PlainBands plain;
 
     FineCloth(Threads threads, ThreadSpan across, ThreadSpan down) {
         this.threads = threads;
@@ -52,9 +55,12 @@ final class FineCloth implements Painter {
         float scale = opaque ? STEPS : 1;
         weft = linear(threads.weft, scale);
         float[][] ends = linear(threads.warp, scale);
+        int[] only = new int[width];
         for (int px = 0; px < width; px++) {
             int x = px;
+            only[x] = FRESH;
             across.each(x, (end, share) -> {
+                only[x] = same(only[x], threads.warp[end]);
                 int c = end % weaveEnds;
                 shares[c][x] += share;
                 for (int channel = 0; channel < CHANNELS; channel++) {
@@ -62,6 +68,12 @@ final class FineCloth implements Painter {
                 }
             });
         }
+        plain = PlainBands.of(threads, only);
+    }
+
+    /** @return the colour all threads seen so far have, or 0 when they differ */
+    private static int same(int before, int argb) {
+        return before == FRESH || before == argb ? argb : 0;
     }
 
     private static float[][] linear(int[] argb, float scale) {
@@ -90,7 +102,13 @@ final class FineCloth implements Painter {
         float[] onTop = new float[classes];
         float[][] below = new float[classes][CHANNELS];
         for (int y = from; y < to; y++) {
-            picks(y, onTop, below);
+            int only = picks(y, onTop, below);
+            if (plain != null && only != 0) {
+                warpShares(onTop, sum[0]);
+                plain.row(sum[0], only, out, at + (y - from) * width);
+                between(onTop, below, out, at + (y - from) * width);
+                continue;
+            }
             for (int channel = opaque ? 1 : 0; channel < CHANNELS; channel++) {
                 float[] line = sum[channel];
                 for (int c = 0; c < classes; c += AT_ONCE) {
@@ -105,13 +123,57 @@ final class FineCloth implements Painter {
         }
     }
 
-    /** For each class how much of the row the warp shows, and the light of the weft in the rest. */
-    private void picks(int y, float[] onTop, float[][] below) {
+    /** The share of the warp in each column of a row, in steps of {@link PlainBands}. */
+    private void warpShares(float[] onTop, float[] line) {
+        for (int c = 0; c < classes; c += AT_ONCE) {
+            float[] s0 = shares[c];
+            float[] s1 = shares[c + 1];
+            float[] s2 = shares[c + 2];
+            float[] s3 = shares[c + 3];
+            float t0 = onTop[c] * PlainBands.STEPS;
+            float t1 = onTop[c + 1] * PlainBands.STEPS;
+            float t2 = onTop[c + 2] * PlainBands.STEPS;
+            float t3 = onTop[c + 3] * PlainBands.STEPS;
+            if (c == 0) {
+                for (int x = 0; x < line.length; x++) {
+                    line[x] = t0 * s0[x] + t1 * s1[x] + (t2 * s2[x] + t3 * s3[x]);
+                }
+            } else {
+                for (int x = 0; x < line.length; x++) {
+                    line[x] += t0 * s0[x] + t1 * s1[x] + (t2 * s2[x] + t3 * s3[x]);
+                }
+            }
+        }
+    }
+
+    /** The columns of a row between two bands of the warp. */
+    private void between(float[] onTop, float[][] below, int[] out, int row) {
+        for (int x : plain.others()) {
+            int argb = 0xFF;
+            for (int channel = 1; channel < CHANNELS; channel++) {
+                float light = 0;
+                for (int c = 0; c < weaveEnds; c++) {
+                    light += onTop[c] * warp[c][channel][x] + below[c][channel] * shares[c][x];
+                }
+                argb = argb << 8 | encoded(light) & 255;
+            }
+            out[row + x] = argb;
+        }
+    }
+
+    /**
+     * For each class how much of the row the warp shows, and the light of the weft in the rest.
+     *
+     * @return the colour of all the picks the row sees, or 0 when they differ
+     */
+    private int picks(int y, float[] onTop, float[][] below) {
         Arrays.fill(onTop, 0);
         for (float[] light : below) {
             Arrays.fill(light, 0);
         }
+        int[] only = {FRESH};
         down.each(y, (pick, share) -> {
+            only[0] = same(only[0], threads.weft[pick]);
             for (int c = 0; c < weaveEnds; c++) {
                 float top = share * threads.warpShare(c, pick);
                 onTop[c] += top;
@@ -120,6 +182,7 @@ final class FineCloth implements Painter {
                 }
             }
         });
+        return only[0];
     }
 
     /** Four classes in one pass over the line; most weaves have no more. */

@@ -28,7 +28,12 @@ final class ThreadSpan {
 
     /** @return whether threads show one by one: they are large enough, or stand on whole pixels and so beat with none */
     boolean crisp() {
-        return pxPerThread() >= CRISP_PX || pixels % passed == 0;
+        return pxPerThread() >= CRISP_PX || whole();
+    }
+
+    /** @return whether threads stand on whole pixels */
+    boolean whole() {
+        return pixels % passed == 0;
     }
 
     /** @return threads along the whole side */

@@ -1,12 +1,14 @@
 package org.vatwright.core.pattern;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 import org.vatwright.core.measure.Finding;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.TileGrid;
+import org.vatwright.core.repeat.TurnedLattice;
 
 /**
  * What makes the marks of a layer: a pattern on the torus of the tile. Each family is one immutable record in a package
@@ -34,6 +36,15 @@ public interface Structure {
 
     /** @return the marks as shapes, lowest first, that cover what {@link #painter} paints */
     List<VectorMark> outlines(Repeat repeat);
+
+    /**
+     * The same after the whole repeat is turned, for a cell that is the closing's tile.
+     *
+     * @return empty when this kind of structure cannot be turned
+     */
+    default Optional<Structure> turned(Repeat repeat, TurnedLattice.Closing by) {
+        return Optional.empty();
+    }
 
     /** @return what differs from what was asked for, and whether it closes */
     List<Finding> findings(Repeat repeat);

@@ -2,7 +2,9 @@ package org.vatwright.core.repeat;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Fraction;
@@ -27,6 +29,8 @@ public final class TurnedLattice {
     /** A larger tile is offered only when it comes this much nearer. */
     private static final double WORTH = 0.8;
     private static final double EXACT = 1e-9;
+    /** Places are the same within a ten-thousandth of a mm. */
+    private static final double SAME = 1e4;
 
     private final double ax;
     private final double ay;
@@ -47,6 +51,45 @@ public final class TurnedLattice {
 
         public boolean exact() {
             return stretchX == 1 && stretchY == 1;
+        }
+
+        /**
+         * Where places of a tile come to lie in the turned tile.
+         *
+         * @param places pairs x, y in mm
+         * @param wide,high of the tile before, in mm
+         * @return every place in the turned tile once, from 0 to below its sides
+         */
+        public List<double[]> places(List<double[]> places, double wide, double high) {
+            double turn = Math.toRadians(angleDeg);
+            double cos = Math.cos(turn);
+            double sin = Math.sin(turn);
+            // As seen, y down, counter-clockwise takes (x, y) to (x cos + y sin, y cos - x sin).
+            double w = wide * stretchX;
+            double h = high * stretchY;
+            double reach = Math.hypot(widthMm, heightMm);
+            int across = (int) Math.ceil(reach / w) + 1;
+            int down = (int) Math.ceil(reach / h) + 1;
+            List<double[]> turned = new ArrayList<>();
+            Set<List<Long>> seen = new HashSet<>();
+            for (double[] place : places) {
+                for (int column = -across; column <= across; column++) {
+                    for (int row = -down; row <= down; row++) {
+                        double x = place[0] * stretchX + column * w;
+                        double y = place[1] * stretchY + row * h;
+                        double[] at = {within(x * cos + y * sin, widthMm), within(y * cos - x * sin, heightMm)};
+                        if (seen.add(List.of(Math.round(at[0] * SAME), Math.round(at[1] * SAME)))) {
+                            turned.add(at);
+                        }
+                    }
+                }
+            }
+            return turned;
+        }
+
+        private static double within(double place, double side) {
+            double in = place - side * Math.floor(place / side);
+            return in > side - 1 / SAME ? 0 : in;
         }
 
         private double cost() {

@@ -36,7 +36,7 @@ final class RepeatCard extends VBox {
                 a -> studio.editDesign("arrangement " + a, d -> d.withRepeat(d.repeat().withArrangement(a))));
         ground = new InkChip("ground ink", ink -> studio.editDesign("ground " + ink.words(), d -> d.withGround(ink)));
         getChildren().addAll(Ui.label("Repeat", "card-title"), width, height, Ui.labelled("Recurs", arrangement),
-                Ui.labelled("Ground", ground), tile);
+                Ui.labelled("Ground", ground), tile, new RepeatTurn(studio));
     }
 
     void show(Design design, Colourway colourway) {

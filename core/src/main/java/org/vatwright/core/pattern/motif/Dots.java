@@ -3,6 +3,7 @@ package org.vatwright.core.pattern.motif;
 import java.awt.geom.Ellipse2D;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 import org.vatwright.core.measure.Check;
@@ -17,6 +18,7 @@ import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.core.repeat.TileGrid;
+import org.vatwright.core.repeat.TurnedLattice;
 
 /**
  * Round motifs. The cell is parted in {@code across} x {@code down} small cells of equal size; the dots stand in the
@@ -162,6 +164,20 @@ public record Dots(List<Dot> dots, int across, int down, Arrangement arrangement
     /** @return whole tiles to go back so that every copy that reaches into the tile is met */
     private static double around(double r, double side) {
         return Math.ceil((r + side) / side) * side;
+    }
+
+    /** Every dot of the turned tile becomes one of its own. */
+    @Override
+    public Optional<Structure> turned(Repeat repeat, TurnedLattice.Closing by) {
+        Tile tile = repeat.tile();
+        List<Dot> all = new ArrayList<>();
+        for (Dot dot : dots) {
+            List<double[]> places = spots(dot, repeat).stream().map(s -> new double[]{s.x(), s.y()}).toList();
+            for (double[] place : by.places(places, tile.widthMm(), tile.heightMm())) {
+                all.add(dot.at(place[0], place[1]));
+            }
+        }
+        return all.size() > MOST_DOTS ? Optional.empty() : Optional.of(new Dots(all, 1, 1, Arrangement.STRAIGHT));
     }
 
     @Override

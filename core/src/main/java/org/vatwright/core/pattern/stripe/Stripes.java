@@ -1,6 +1,7 @@
 package org.vatwright.core.pattern.stripe;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 import org.vatwright.core.loom.BandMeasure;
@@ -15,6 +16,7 @@ import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.TileGrid;
+import org.vatwright.core.repeat.TurnedLattice;
 
 /**
  * Bands side by side over the whole tile. At angle 0 they stand upright, along the warp, and follow each other from
@@ -91,6 +93,16 @@ public record Stripes(BandRun run, BandMeasure measure, double angleDeg, long se
     @Override
     public List<VectorMark> outlines(Repeat repeat) {
         return StripeOutlines.of(this, repeat.tile());
+    }
+
+    /** The waves it is drawn with, first stretched with the cell, then turned. */
+    @Override
+    public Optional<Structure> turned(Repeat repeat, TurnedLattice.Closing by) {
+        Waves waves = Waves.of(this, repeat.tile());
+        double across = waves.across() / waves.tileWidthMm() / by.stretchX();
+        double down = waves.down() / waves.tileHeightMm() / by.stretchY();
+        return Optional.of(withAngle(Math.toDegrees(Math.atan2(down, across)) + by.angleDeg())
+                .scaled(1 / Math.hypot(across, down) / periodMm()));
     }
 
     @Override

@@ -1,0 +1,50 @@
+package org.vatwright.core.pattern;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.repeat.Arrangement;
+import org.vatwright.core.repeat.Repeat;
+import org.vatwright.core.repeat.Tile;
+import org.vatwright.core.repeat.TurnedLattice;
+
+/** A whole design turned, every layer with it, onto the tile by which its lattice then recurs. */
+public final class DesignTurn {
+
+    private DesignTurn() {}
+
+    /**
+     * The lattice is that of the tile: stripes and cloths recur with it, not with the cells within.
+     *
+     * @return the nearest angles at which the design has a tile of a size that can be worked with, best first
+     */
+    public static List<TurnedLattice.Closing> closings(Design design, double angleDeg) {
+        Tile tile = design.repeat().tile();
+        return new TurnedLattice(new Repeat(tile.widthMm(), tile.heightMm(), Arrangement.STRAIGHT)).closings(angleDeg)
+                .stream()
+                .filter(c -> Math.min(c.widthMm(), c.heightMm()) >= Repeat.LEAST_MM
+                        && Math.max(c.widthMm(), c.heightMm()) <= Repeat.MOST_MM)
+                .toList();
+    }
+
+    /**
+     * @return the turned design, its cell the closing's tile, laid straight
+     * @throws Refusal naming the layer that cannot be turned
+     */
+    public static Design turn(Design design, TurnedLattice.Closing by) {
+        Repeat repeat = new Repeat(by.widthMm(), by.heightMm(), Arrangement.STRAIGHT);
+        List<Layer> layers = new ArrayList<>();
+        for (Layer layer : design.layers()) {
+            if (layer.mask().isPresent()) {
+                throw new Refusal(("the layer %s shows only where threads lie on top, which stand upright; let it show "
+                        + "everywhere first, or turn the other layers one by one").formatted(layer.name()));
+            }
+            layers.add(layer.withStructure(layer.structure().turned(design.repeat(), by)
+                    .orElseThrow(() -> new Refusal(("the layer %s cannot be turned by that angle with that tile; "
+                            + "choose an angle that closes without stretch and has a smaller tile")
+                            .formatted(layer.name())))));
+        }
+        return new Design(design.name(), repeat, design.ground(), layers, design.palette(), Guides.NONE);
+    }
+}

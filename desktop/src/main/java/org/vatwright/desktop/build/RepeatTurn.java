@@ -1,0 +1,63 @@
+package org.vatwright.desktop.build;
+
+import org.vatwright.core.measure.Angle;
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.DesignTurn;
+import org.vatwright.core.repeat.TurnedLattice;
+import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.control.Button;
+import javafx.scene.layout.VBox;
+
+/** Turns the whole design, every layer with it: an angle is wished for, the nearest that close are offered. */
+final class RepeatTurn extends VBox {
+
+    private static final int MOST_OFFERS = 4;
+
+    private final Studio studio;
+    private final NumberRow angle;
+    private final VBox offers = new VBox(4);
+
+    RepeatTurn(Studio studio) {
+        super(4);
+        this.studio = studio;
+        angle = NumberRow.number(studio, "Turn all", "turn the whole repeat", "\u00b0", 3, 1, this::offer);
+        offers.getStyleClass().add("offers");
+        getChildren().addAll(angle, offers);
+        Ui.show(offers, false);
+    }
+
+    private void offer(double wanted) {
+        double degrees = Angle.turn(wanted);
+        angle.show(degrees);
+        offers.getChildren().clear();
+        studio.design().filter(d -> degrees != 0).ifPresent(d -> DesignTurn.closings(d, degrees).stream()
+                .limit(MOST_OFFERS).forEach(c -> offers.getChildren().add(link(c, offers.getChildren().size() + 1))));
+        Ui.show(offers, !offers.getChildren().isEmpty());
+    }
+
+    private Button link(TurnedLattice.Closing closing, int number) {
+        String words = "Closes at %s\u00b0, cell %s x %s mm%s%s".formatted(Numbers.plain(closing.angleDeg(), 2),
+                Numbers.plain(closing.widthMm(), 2), Numbers.plain(closing.heightMm(), 2),
+                closing.stretchX() == 1 ? "" : ", across " + mille(closing.stretchX()),
+                closing.stretchY() == 1 ? "" : ", down " + mille(closing.stretchY()));
+        Button take = Ui.link(words, () -> take(closing));
+        take.setId("turn-all-" + number);
+        take.setWrapText(true);
+        take.setMinWidth(0);
+        return take;
+    }
+
+    private static String mille(double stretch) {
+        return (stretch > 1 ? "+" : "") + Numbers.plain(1000 * (stretch - 1), 1) + " \u2030";
+    }
+
+    private void take(TurnedLattice.Closing closing) {
+        studio.editDesign("turn all by %s\u00b0".formatted(Numbers.plain(closing.angleDeg(), 2)),
+                d -> DesignTurn.turn(d, closing));
+        angle.show(0);
+        Ui.show(offers, false);
+    }
+}
