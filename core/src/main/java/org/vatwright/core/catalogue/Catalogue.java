@@ -15,12 +15,16 @@ import org.vatwright.core.loom.YarnLook;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Structure;
+import org.vatwright.core.pattern.block.Blocks;
 import org.vatwright.core.pattern.check.Checks;
+import org.vatwright.core.pattern.flow.FlowLines;
+import org.vatwright.core.pattern.interlace.Interlace;
 import org.vatwright.core.pattern.motif.Dot;
 import org.vatwright.core.pattern.motif.Dots;
 import org.vatwright.core.pattern.plaid.Plaid;
 import org.vatwright.core.pattern.stripe.Stripes;
 import org.vatwright.core.pattern.weave.Weaving;
+import org.vatwright.core.pattern.zigzag.Zigzag;
 import org.vatwright.core.repeat.Arrangement;
 
 /** The one list of the families of structures. A new family is a package, a line here, a form and a codec. */
@@ -40,7 +44,11 @@ public final class Catalogue {
             new Family(Checks.FAMILY, "Check", Checks.class, Catalogue::check),
             new Family(Plaid.FAMILY, "Plaid", Plaid.class, Catalogue::plaid),
             new Family(Weaving.FAMILY, "Weave", Weaving.class, Catalogue::weave),
-            new Family(Dots.FAMILY, "Dots", Dots.class, Catalogue::dots));
+            new Family(Dots.FAMILY, "Dots", Dots.class, Catalogue::dots),
+            new Family(Blocks.FAMILY, "Blocks", Blocks.class, LaidStarts::blocks),
+            new Family(Zigzag.FAMILY, "Zigzag", Zigzag.class, LaidStarts::zigzag),
+            new Family(Interlace.FAMILY, "Interlace", Interlace.class, LaidStarts::interlace),
+            new Family(FlowLines.FAMILY, "Flow lines", FlowLines.class, LaidStarts::flow));
 
     private Catalogue() {}
 

@@ -1,5 +1,6 @@
 package org.vatwright.core.loom;
 
+import org.vatwright.core.colour.LightMix;
 import org.vatwright.core.pattern.InkColours;
 
 /**

@@ -2,6 +2,7 @@ package org.vatwright.core.loom;
 
 import java.util.stream.IntStream;
 
+import org.vatwright.core.colour.LightMix;
 import org.vatwright.core.pattern.Painter;
 
 /**

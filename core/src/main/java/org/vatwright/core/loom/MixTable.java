@@ -3,6 +3,7 @@ package org.vatwright.core.loom;
 import java.util.Arrays;
 
 import org.vatwright.core.colour.Light;
+import org.vatwright.core.colour.LightMix;
 
 /** All mixtures of two of a few colours, by steps of 1/256, in linear light. Colours go by their number. */
 final class MixTable {

@@ -5,6 +5,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicReferenceArray;
 
+import org.vatwright.core.colour.LightMix;
+
 /**
  * The columns that see ends of one colour only. Where the row sees picks of one colour too, a pixel is a mixture of the
  * two by one share, so it is one sum and one look-up instead of a sum and a look-up for each channel. In most cloths

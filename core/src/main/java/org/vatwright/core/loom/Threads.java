@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.function.ToIntFunction;
 import java.util.stream.IntStream;
 
+import org.vatwright.core.colour.LightMix;
 import org.vatwright.core.pattern.Ink;
 
 /** The colours of the threads of one period, and which shows at a crossing. Premultiplied ARGB. */

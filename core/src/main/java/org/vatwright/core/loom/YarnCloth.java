@@ -3,6 +3,7 @@ package org.vatwright.core.loom;
 import java.util.Arrays;
 
 import org.vatwright.core.colour.Light;
+import org.vatwright.core.colour.LightMix;
 import org.vatwright.core.pattern.Painter;
 
 /**

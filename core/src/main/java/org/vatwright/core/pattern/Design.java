@@ -86,6 +86,12 @@ public record Design(String name, Repeat repeat, Ink ground, List<Layer> layers,
         return withLayers(layers.stream().map(l -> l.id() == layer ? change.apply(l) : l).toList());
     }
 
+    /** @return with everything that moves at that phase; whole numbers are the start again */
+    public Design atPhase(double phase) {
+        return withLayers(layers.stream()
+                .map(l -> l.structure().atPhase(phase).map(l::withStructure).orElse(l)).toList());
+    }
+
     public Design renameSlot(String from, String to) {
         UnaryOperator<Ink> rename = ink -> ink.equals(Ink.slot(from)) ? Ink.slot(to) : ink;
         return new Design(name, repeat, rename.apply(ground),

@@ -46,6 +46,16 @@ public interface Structure {
         return Optional.empty();
     }
 
+    /**
+     * The same at another phase of its motion.
+     *
+     * @param phase whole numbers are the start again
+     * @return empty when it does not move
+     */
+    default Optional<Structure> atPhase(double phase) {
+        return Optional.empty();
+    }
+
     /** @return what differs from what was asked for, and whether it closes */
     List<Finding> findings(Repeat repeat);
 }

@@ -9,10 +9,23 @@ import java.awt.Shape;
  * @param from the ink at whole share
  * @param to the ink it is mixed with
  * @param share of {@code to} in the mixture, 0 to 1, in linear light
+ * @param tone how much lighter (or darker, below 0) than the mixture, as a step of OKLab lightness, -1 to 1
  */
-public record VectorMark(Shape shape, Ink from, Ink to, double share) {
+public record VectorMark(Shape shape, Ink from, Ink to, double share, double tone) {
 
     public VectorMark(Shape shape, Ink ink) {
-        this(shape, ink, ink, 0);
+        this(shape, ink, ink, 0, 0);
+    }
+
+    public VectorMark(Shape shape, Ink from, Ink to, double share) {
+        this(shape, from, to, share, 0);
+    }
+
+    public VectorMark(Shape shape, Ink ink, double tone) {
+        this(shape, ink, ink, 0, tone);
+    }
+
+    public VectorMark withShape(Shape other) {
+        return new VectorMark(other, from, to, share, tone);
     }
 }

@@ -102,13 +102,16 @@ public final class TurnedLattice {
     }
 
     public TurnedLattice(Repeat repeat) {
-        double w = repeat.widthMm();
-        double h = repeat.heightMm();
-        ax = w;
-        ay = repeat.arrangement() instanceof Arrangement.Drop(Fraction f) ? h * f.numerator() / f.denominator() : 0;
-        bx = repeat.arrangement() instanceof Arrangement.Brick(Fraction f) ? w * f.numerator() / f.denominator() : 0;
-        by = h;
-        cell = w * h;
+        this(Lattice.of(repeat));
+    }
+
+    /** @param lattice whose first vector leads across, its second down */
+    public TurnedLattice(Lattice lattice) {
+        ax = lattice.ax();
+        ay = lattice.ay();
+        bx = lattice.bx();
+        by = lattice.by();
+        cell = lattice.cell();
     }
 
     /**

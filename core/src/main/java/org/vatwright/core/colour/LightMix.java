@@ -1,13 +1,11 @@
-package org.vatwright.core.loom;
-
-import org.vatwright.core.colour.Light;
+package org.vatwright.core.colour;
 
 /** Colours in linear light, premultiplied: alpha, red, green, blue, each 0 to 1. */
-final class LightMix {
+public final class LightMix {
 
     private LightMix() {}
 
-    static float[] linear(int argb) {
+    public static float[] linear(int argb) {
         float alpha = (argb >>> 24) / 255f;
         return new float[]{alpha, alpha * straight(argb, 16), alpha * straight(argb, 8), alpha * straight(argb, 0)};
     }
@@ -21,11 +19,11 @@ final class LightMix {
                 : alpha == 0 ? 0 : Light.linear(Math.min(255, channel * 255 / alpha));
     }
 
-    static int encode(float[] c) {
+    public static int encode(float[] c) {
         return encode(c[0], c[1], c[2], c[3]);
     }
 
-    static int encode(float a, float red, float green, float blue) {
+    public static int encode(float a, float red, float green, float blue) {
         int alpha = Math.min(255, Math.round(a * 255));
         if (alpha == 255) {
             return 0xFF000000 | Light.channel(red) << 16 | Light.channel(green) << 8 | Light.channel(blue);
@@ -40,7 +38,7 @@ final class LightMix {
     }
 
     /** @param share of the second, 0 to 1 */
-    static int mix(int first, int second, float share) {
+    public static int mix(int first, int second, float share) {
         if (first == second || share <= 0) {
             return first;
         }

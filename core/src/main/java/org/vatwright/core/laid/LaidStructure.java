@@ -1,0 +1,101 @@
+package org.vatwright.core.laid;
+
+import java.awt.geom.AffineTransform;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import org.vatwright.core.measure.Finding;
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.Structure;
+import org.vatwright.core.repeat.Lattice;
+import org.vatwright.core.repeat.LatticeLie;
+import org.vatwright.core.repeat.Repeat;
+import org.vatwright.core.repeat.TurnedLattice;
+import org.vatwright.core.shape.DrawnStructure;
+
+/**
+ * A drawn structure with a unit and a lattice of its own. Size and angle are what was asked for; drawn is the nearest that
+ * closes on the tile, so it is seamless whatever is typed, and {@link LaidClosing} says what it costs to have it exact.
+ */
+public interface LaidStructure extends DrawnStructure {
+
+    /** @return the lattice by which it recurs before it is turned; its first vector leads across, its second down */
+    Lattice lattice();
+
+    /** @return above -180 to 180, counter-clockwise as seen */
+    double angleDeg();
+
+    /** @return the same at another angle */
+    LaidStructure withAngle(double degrees);
+
+    /**
+     * The same with its unit so many times as wide and as high.
+     *
+     * @return empty when its rule does not allow that
+     */
+    Optional<? extends LaidStructure> stretched(double across, double down);
+
+    default LatticeLie lie(Repeat repeat) {
+        return LatticeLie.of(lattice().turned(angleDeg()), repeat.tile());
+    }
+
+    default boolean closes(Repeat repeat) {
+        return lie(repeat).exact();
+    }
+
+    /** @return from the unit, as asked for and not yet turned, to the tile */
+    default AffineTransform onTile(LatticeLie lie) {
+        AffineTransform map = lie.map();
+        // Counter-clockwise as seen, y down.
+        map.concatenate(AffineTransform.getRotateInstance(-Math.toRadians(angleDeg())));
+        return map;
+    }
+
+    /** @return one move for each place of the lattice in the tile, in mm */
+    default List<AffineTransform> places(LatticeLie lie) {
+        Lattice drawn = lie.drawn();
+        List<AffineTransform> places = new ArrayList<>();
+        AffineTransform unit = onTile(lie);
+        for (LatticeLie.Step step : lie.steps()) {
+            places.add(at(drawn, step, unit));
+        }
+        return places;
+    }
+
+    /** @return the unit's map moved to one place of the lattice */
+    static AffineTransform at(Lattice drawn, LatticeLie.Step step, AffineTransform unit) {
+        AffineTransform place = AffineTransform.getTranslateInstance(
+                step.column() * drawn.ax() + step.row() * drawn.bx(),
+                step.column() * drawn.ay() + step.row() * drawn.by());
+        place.concatenate(unit);
+        return place;
+    }
+
+    @Override
+    default LaidStructure fitted(Repeat repeat) {
+        return this;
+    }
+
+    @Override
+    default Optional<Structure> turned(Repeat repeat, TurnedLattice.Closing by) {
+        return by.exact() && closes(repeat) ? Optional.of(withAngle(angleDeg() + by.angleDeg())) : Optional.empty();
+    }
+
+    /** @return how far the drawn one is from what was asked for, in words: "0.35 degrees, 1.8 % across, 0 % down" */
+    default String drawn(Repeat repeat) {
+        Drawn drawn = Drawn.of(this, repeat);
+        return "%s\u00b0, %s %% across, %s %% down".formatted(Numbers.plain(drawn.angleDeg(), 2),
+                Numbers.plain(100 * drawn.across(), 2), Numbers.plain(100 * drawn.down(), 2));
+    }
+
+    /** @return the findings every laid structure has */
+    default List<Finding> closing(Repeat repeat, String what) {
+        if (closes(repeat)) {
+            return List.of(Finding.fine(what + " close", "%d units in the tile".formatted(lie(repeat).count())));
+        }
+        return List.of(new Finding(Finding.Severity.LOOK, what + " close nearly", drawn(repeat),
+                "%s\u00b0, 100 %%".formatted(Numbers.plain(angleDeg(), 2)),
+                "Drawn at the nearest that closes on this tile; Build offers ways to have it exact."));
+    }
+}

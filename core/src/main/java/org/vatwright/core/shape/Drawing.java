@@ -1,0 +1,54 @@
+package org.vatwright.core.shape;
+
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Rectangle2D;
+import java.util.ArrayList;
+import java.util.List;
+
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.VectorMark;
+import org.vatwright.core.repeat.Tile;
+
+/**
+ * Groups of shapes on the torus of a tile, lowest first, in mm, y down. Each shape stands once; what reaches over an edge
+ * comes in again on the other side. Outlines do not cross themselves; holes run the other way round.
+ */
+public record Drawing(List<Group> groups) {
+
+    public Drawing {
+        groups = List.copyOf(groups);
+    }
+
+    /** @return the marks as they show in the tile: one that crosses an edge stands at each side */
+    public List<VectorMark> onTile(Tile tile) {
+        List<VectorMark> marks = new ArrayList<>();
+        Rectangle2D whole = new Rectangle2D.Double(0, 0, tile.widthMm(), tile.heightMm());
+        for (Group group : groups) {
+            if (!(group.rest() instanceof Ink.Clear)) {
+                marks.add(new VectorMark(whole, group.rest()));
+            }
+            for (VectorMark mark : group.marks()) {
+                around(mark, tile, marks);
+            }
+        }
+        return marks;
+    }
+
+    private static void around(VectorMark mark, Tile tile, List<VectorMark> marks) {
+        if (mark.from() instanceof Ink.Clear && mark.to() instanceof Ink.Clear) {
+            return;
+        }
+        Rectangle2D box = mark.shape().getBounds2D();
+        double w = tile.widthMm();
+        double h = tile.heightMm();
+        for (double x = w * Math.ceil(-box.getMaxX() / w); box.getMinX() + x < w; x += w) {
+            for (double y = h * Math.ceil(-box.getMaxY() / h); box.getMinY() + y < h; y += h) {
+                Shape moved = x == 0 && y == 0
+                        ? mark.shape()
+                        : AffineTransform.getTranslateInstance(x, y).createTransformedShape(mark.shape());
+                marks.add(mark.withShape(moved));
+            }
+        }
+    }
+}
