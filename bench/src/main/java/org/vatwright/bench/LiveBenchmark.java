@@ -19,6 +19,8 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.TearDown;
 import org.openjdk.jmh.annotations.Warmup;
 import org.vatwright.core.loom.Edge;
+import org.vatwright.core.laid.Grip;
+import org.vatwright.core.laid.LaidStructure;
 import org.vatwright.core.loom.BandRun;
 import org.vatwright.core.loom.Look;
 import org.vatwright.core.loom.SettText;
@@ -52,21 +54,32 @@ public class LiveBenchmark {
     private static final int HEIGHT = 700;
     private static final double PX_PER_MM = 3;
 
-    /** Upright bands, bands at an angle with edges that stray, 128 dots over them, a woven sett of 400 threads. */
-    @Param({"upright", "straying", "dots", "sett", "settTurned"})
+    /**
+     * Upright bands, bands at an angle with edges that stray, 128 dots over them, a woven sett of 400 threads; the demo's
+     * blocks, zigzags, rings and flow lines with a grip pulled.
+     */
+    @Param({"upright", "straying", "dots", "sett", "settTurned", "Quay", "Swell",
+            "Mooring", "Wake"})
     public String subject;
 
     private final SynchronousQueue<LiveCloth.Picture> shown = new SynchronousQueue<>();
     private Studio studio;
     private LiveCloth live;
     private double step;
+    private LaidStructure laid;
 
     @Setup
     public void prepare() {
         Project demo = DemoCommission.load();
         studio = new Studio(demo, new ShippedTypefaces());
-        studio.editDesign("size", d -> d.withRepeat(d.repeat().withSize(200, 200)));
-        if (!subject.equals("upright")) {
+        demo.design(subject).ifPresent(d -> {
+            studio.select(s -> s.withDesign(d));
+            laid = (LaidStructure) d.layers().getFirst().structure();
+        });
+        if (laid == null) {
+            studio.editDesign("size", d -> d.withRepeat(d.repeat().withSize(200, 200)));
+        }
+        if (laid == null && !subject.equals("upright")) {
             studio.editStructure("turn", Stripes.class,
                     s -> s.withAngle(30).withRun(new BandRun(s.run().bands().stream()
                             .map(b -> b.withEdge(new Edge(0.5, 1, 9))).toList(), true)));
@@ -102,6 +115,11 @@ public class LiveBenchmark {
         studio.editStructure("drag", Stripes.class,
                 s -> s.withRun(s.run().with(1, s.run().bands().get(1).withWidth(3 + by))));
         studio.editStructure("drag", Dots.class, d -> d.with(0, d.dots().getFirst().at(5 + by, 5)));
+        if (laid != null) {
+            Grip grip = laid.grips().getFirst();
+            LaidStructure pulled = grip.pull().to(grip.x() + by, grip.y() + by);
+            studio.editStructure("drag", LaidStructure.class, l -> pulled);
+        }
         // One thread goes from a band to its neighbour and back, so the sett keeps its 400 threads.
         int threads = by > 2.5 ? 1 : 0;
         studio.editStructure("drag", Plaid.class, p -> p.withCloth(p.cloth().withWarp(p.cloth().warp()

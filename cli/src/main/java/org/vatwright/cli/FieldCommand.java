@@ -41,10 +41,13 @@ final class FieldCommand implements Callable<Integer> {
     @Option(names = "--start", defaultValue = "0,0", paramLabel = "X,Y", description = "where the design begins, mm from the upper left", converter = Options.StartReader.class)
     private Options.Pair start;
 
+    @Mixin
+    private Options.Moment moment;
+
     @Override
     public Integer call() {
         Producer producer = new Producer(ProjectFile.read(files.project), new ShippedTypefaces());
-        Design chosen = producer.design(design);
+        Design chosen = moment.of(producer.design(design));
         producer.field(chosen, producer.colourway(chosen, colourway),
                 new FieldSpec(size.first(), size.second(), density,
                         scale, grain, start.first(), start.second()),

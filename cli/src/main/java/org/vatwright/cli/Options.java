@@ -9,6 +9,7 @@ import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.LengthText;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.measure.Unit;
+import org.vatwright.core.pattern.Design;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.core.repeat.TileGrid;
 
@@ -51,6 +52,16 @@ final class Options {
         }
     }
 
+    /** When, in what moves. */
+    static final class Moment {
+        @Option(names = "--phase", paramLabel = "SHARE", description = "of the motion of what moves, 0 to 1; 1 is 0 again", converter = PhaseReader.class)
+        Double phase;
+
+        Design of(Design design) {
+            return phase == null ? design : design.atPhase(phase);
+        }
+    }
+
     record Pair(double first, double second) {}
 
     abstract static class Reader<T> implements ITypeConverter<T> {
@@ -86,6 +97,13 @@ final class Options {
         @Override
         Integer read(String text) {
             return (int) Check.within("quality", LengthText.parseNumber(text, "%"), 1, 100, "");
+        }
+    }
+
+    static final class PhaseReader extends Reader<Double> {
+        @Override
+        Double read(String text) {
+            return Check.within("phase", LengthText.parseNumber(text, ""), -1e6, 1e6, "");
         }
     }
 

@@ -28,10 +28,13 @@ final class TileCommand implements Callable<Integer> {
     @ArgGroup(multiplicity = "1")
     private Options.Fineness fineness;
 
+    @Mixin
+    private Options.Moment moment;
+
     @Override
     public Integer call() {
         Producer producer = new Producer(ProjectFile.read(files.project), new ShippedTypefaces());
-        Design chosen = producer.design(design);
+        Design chosen = moment.of(producer.design(design));
         producer.tile(chosen, producer.colourway(chosen, colourway), fineness.grid(chosen.repeat().tile()),
                 files.output,
                 files.quality, Work.plain());

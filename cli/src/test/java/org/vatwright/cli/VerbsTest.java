@@ -87,6 +87,24 @@ class VerbsTest {
     }
 
     @Test
+    void whatMovesIsDrawnAtItsPhase() throws IOException {
+        for (String phase : new String[]{"0", "0.25", "1"}) {
+            assertThat(run("tile", project, "--design", "Wake", "--px", "120", "--phase", phase, "-o",
+                    file(phase + ".png"))).as(err.toString()).isZero();
+        }
+        assertThat(folder.resolve("1.png")).hasSameBinaryContentAs(folder.resolve("0.png"));
+        assertThat(Files.readAllBytes(folder.resolve("0.25.png")))
+                .isNotEqualTo(Files.readAllBytes(folder.resolve("0.png")));
+        assertThat(run("field", project, "--design", "Quay", "--size", "100mmx100mm", "--dpi", "20",
+                "--phase", "0.5", "-o", file("q.png"))).isZero();
+        assertThat(run("dress", project, "--article", "Departures screen", "--px", "140", "--phase", "0.5", "-o",
+                file("d.png"))).isZero();
+        assertThat(run("tile", project, "--design", "Wake", "--px", "9", "--phase", "soon", "-o", file("x.png")))
+                .isEqualTo(2);
+        assertThat(err.toString()).contains("soon");
+    }
+
+    @Test
     void theListHasTheStatedShape() throws IOException {
         assertThat(run("list", project, "--json")).isZero();
         JsonNode list = new ObjectMapper().readTree(out.toString());

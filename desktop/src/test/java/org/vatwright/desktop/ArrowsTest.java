@@ -28,7 +28,8 @@ class ArrowsTest {
     private static final String[] CORE = {"project", "catalogue", "inspect", "dress", "render", "pattern.stripe",
             "pattern.check", "pattern.plaid",
             "pattern.weave",
-            "pattern.motif", "loom", "pattern", "draft", "raster", "repeat", "colour", "measure"};
+            "pattern.motif", "pattern.block", "pattern.zigzag", "pattern.interlace", "pattern.flow", "laid", "shape",
+            "loom", "pattern", "draft", "raster", "repeat", "colour", "measure"};
 
     @Test
     void modulesPointInward() {

@@ -50,8 +50,6 @@ public final class Shots {
         views.put("welcome", null);
         views.put("build", s -> s.select(x -> x.withDesign(s.project().design("Gangway").orElseThrow()).withLayer(1)
                 .withPart(3).withWorn("Crew apron")));
-        views.put("build-dots",
-                s -> s.select(x -> x.withDesign(s.project().design("Buoys").orElseThrow()).withLayer(2)));
         views.put("build-turned", s -> {
             s.select(x -> x.withDesign(s.project().design("Foredeck").orElseThrow()).withLayer(1)
                     .withWorn("Ship's name"));
@@ -66,6 +64,12 @@ public final class Shots {
                 .withLayer(1).withWorn("Tote")));
         views.put("build-draft", s -> s.select(x -> x.withDesign(s.project().design("Bosun Twill").orElseThrow())
                 .withLayer(1).withWorn("Crew apron")));
+        views.put("build-blocks", s -> s.select(x -> x.withDesign(s.project().design("Quay").orElseThrow())
+                .withLayer(1).withPart(14).withWorn("Floor mat")));
+        views.put("build-interlace", s -> s.select(x -> x.withDesign(s.project().design("Mooring").orElseThrow())
+                .withLayer(1).withWorn("Tote")));
+        views.put("build-flow", s -> s.select(x -> x.withDesign(s.project().design("Wake").orElseThrow())
+                .withLayer(1).withPart(1).withWorn("Departures screen")));
         views.put("build-ink", s -> s.select(x -> x.withDesign(s.project().design("Gangway").orElseThrow()).withSlot(2)
                 .withColourway("Night Crossing")));
         views.put("inspect", s -> s.select(x -> x.withStage(Stage.INSPECT)
@@ -83,11 +87,6 @@ public final class Shots {
                 .withArticle(s.project().article("Crew smock").orElseThrow()).withPieces(Set.of(0))));
         views.put("dress-tote", s -> s.select(x -> x.withStage(Stage.DRESS)
                 .withArticle(s.project().article("Tote").orElseThrow()).withPieces(Set.of(1))));
-        views.put("colour-plaid", s -> s.select(x -> x.withStage(Stage.COLOUR)
-                .withDesign(s.project().design("Skarholm").orElseThrow()).withColourway("Night Crossing").withSlot(5)
-                .withWorn("Saloon cushion")));
-        views.put("inspect-plaid", s -> s.select(x -> x.withStage(Stage.INSPECT)
-                .withDesign(s.project().design("Skarholm").orElseThrow())));
         views.put("produce", s -> s.select(x -> x.withStage(Stage.PRODUCE).withJob("Ticket-hall paper")));
         return views;
     }

@@ -36,6 +36,12 @@ public interface LaidStructure extends DrawnStructure {
      */
     Optional<? extends LaidStructure> stretched(double across, double down);
 
+    /** @return what can be pulled on the cloth */
+    List<Grip> grips();
+
+    /** @return the same with every length that many times as long */
+    LaidStructure scaled(double factor);
+
     default LatticeLie lie(Repeat repeat) {
         return LatticeLie.of(lattice().turned(angleDeg()), repeat.tile());
     }

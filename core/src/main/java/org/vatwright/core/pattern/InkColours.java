@@ -1,5 +1,7 @@
 package org.vatwright.core.pattern;
 
+import java.util.List;
+
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.LightMix;
 import org.vatwright.core.colour.Oklch;
@@ -16,9 +18,53 @@ public record InkColours(Palette palette, Colourway colourway) {
         };
     }
 
-    /** @return the colour of a mark: its two inks mixed in linear light, then lightened or darkened */
+    /** @return the colour of a mark without its gradient: two inks mixed in linear light, lightened or darkened */
     public int argb(VectorMark mark) {
-        return toned(LightMix.mix(argb(mark.from()), argb(mark.to()), (float) mark.share()), mark.tone());
+        return faded(toned(LightMix.mix(argb(mark.from()), argb(mark.to()), (float) mark.share()), mark.tone()),
+                mark.opacity());
+    }
+
+    private static int faded(int argb, double opacity) {
+        if (opacity == 1) {
+            return argb;
+        }
+        int share = (int) Math.round(opacity * 256);
+        return (argb >>> 24) * share >> 8 << 24 | (argb >> 16 & 255) * share >> 8 << 16
+                | (argb >> 8 & 255) * share >> 8 << 8 | (argb & 255) * share >> 8;
+    }
+
+    /**
+     * @param opacity of the whole
+     * @return the colours of a gradient, evenly spaced from its start to its end
+     */
+    public int[] ramp(Gradient gradient, int count, double opacity) {
+        int[] ramp = new int[count];
+        List<Gradient.Stop> stops = gradient.stops();
+        int next = 0;
+        for (int i = 0; i < count; i++) {
+            double place = (double) i / (count - 1);
+            while (next < stops.size() && stops.get(next).place() <= place) {
+                next++;
+            }
+            Gradient.Stop before = stops.get(Math.max(0, next - 1));
+            Gradient.Stop after = stops.get(Math.min(stops.size() - 1, next));
+            double span = after.place() - before.place();
+            double t = span <= 0 ? 0 : Math.max(0, Math.min(1, (place - before.place()) / span));
+            int a = argb(before.ink());
+            int b = argb(after.ink());
+            double alpha = opacity * ((a >>> 24) / 255.0 * before.opacity() * (1 - t)
+                    + (b >>> 24) / 255.0 * after.opacity() * t);
+            ramp[i] = (int) Math.round(255 * alpha) << 24 | mixed(a, b, t, 16, alpha) << 16
+                    | mixed(a, b, t, 8, alpha) << 8 | mixed(a, b, t, 0, alpha);
+        }
+        return ramp;
+    }
+
+    private static int mixed(int a, int b, double t, int shift, double alpha) {
+        // A clear ink has no colour of its own.
+        double first = (a >>> 24) == 0 ? b >> shift & 255 : a >> shift & 255;
+        double second = (b >>> 24) == 0 ? a >> shift & 255 : b >> shift & 255;
+        return (int) Math.round((first + t * (second - first)) * alpha);
     }
 
     /** Clear stays clear; what is partly clear keeps its alpha. */

@@ -1,6 +1,13 @@
 package org.vatwright.core.pattern;
 
 import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.NoninvertibleTransformException;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+import org.vatwright.core.measure.Refusal;
 
 /**
  * One filled shape of a tile, in mm, y down. Shapes may reach over the tile's edges; what comes in again on the other
@@ -10,8 +17,11 @@ import java.awt.Shape;
  * @param to the ink it is mixed with
  * @param share of {@code to} in the mixture, 0 to 1, in linear light
  * @param tone how much lighter (or darker, below 0) than the mixture, as a step of OKLab lightness, -1 to 1
+ * @param opacity 0 to 1
+ * @param gradient instead of the inks, when present
  */
-public record VectorMark(Shape shape, Ink from, Ink to, double share, double tone) {
+public record VectorMark(Shape shape, Ink from, Ink to, double share, double tone, double opacity,
+        Optional<Gradient> gradient) {
 
     public VectorMark(Shape shape, Ink ink) {
         this(shape, ink, ink, 0, 0);
@@ -25,7 +35,48 @@ public record VectorMark(Shape shape, Ink from, Ink to, double share, double ton
         this(shape, ink, ink, 0, tone);
     }
 
+    public VectorMark(Shape shape, Ink from, Ink to, double share, double tone) {
+        this(shape, from, to, share, tone, 1, Optional.empty());
+    }
+
+    public VectorMark(Shape shape, Gradient gradient) {
+        this(shape, gradient.stops().getFirst().ink(), gradient.stops().getFirst().ink(), 0, 0, 1,
+                Optional.of(gradient));
+    }
+
+    /** @return the same fill in another shape at the same place */
     public VectorMark withShape(Shape other) {
-        return new VectorMark(other, from, to, share, tone);
+        return new VectorMark(other, from, to, share, tone, opacity, gradient);
+    }
+
+    public VectorMark withOpacity(double other) {
+        return new VectorMark(shape, from, to, share, tone, other, gradient);
+    }
+
+    /** @return the mark and what fills it, moved; @throws Refusal when the move leaves it no area */
+    public VectorMark moved(AffineTransform by) {
+        Shape to = by.createTransformedShape(shape);
+        if (gradient.isEmpty()) {
+            return withShape(to);
+        }
+        try {
+            return new VectorMark(to, from, this.to, share, tone, opacity,
+                    Optional.of(gradient.get().moved(by.createInverse())));
+        } catch (NoninvertibleTransformException e) {
+            throw new Refusal("a motif cannot be scaled to nothing", e);
+        }
+    }
+
+    /** @return every ink of it replaced */
+    public VectorMark inked(UnaryOperator<Ink> change) {
+        return new VectorMark(shape, change.apply(from), change.apply(to), share, tone, opacity,
+                gradient.map(g -> g.withStops(g.stops().stream()
+                        .map(s -> new Gradient.Stop(s.place(), change.apply(s.ink()), s.opacity())).toList())));
+    }
+
+    /** @return every ink it shows */
+    public List<Ink> inks() {
+        return gradient.map(g -> g.stops().stream().map(Gradient.Stop::ink).toList())
+                .orElse(from.equals(to) ? List.of(from) : List.of(from, to));
     }
 }

@@ -1,6 +1,5 @@
 package org.vatwright.core.shape;
 
-import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
@@ -36,7 +35,7 @@ public record Drawing(List<Group> groups) {
     }
 
     private static void around(VectorMark mark, Tile tile, List<VectorMark> marks) {
-        if (mark.from() instanceof Ink.Clear && mark.to() instanceof Ink.Clear) {
+        if (mark.inks().stream().allMatch(Ink.Clear.class::isInstance)) {
             return;
         }
         Rectangle2D box = mark.shape().getBounds2D();
@@ -44,10 +43,7 @@ public record Drawing(List<Group> groups) {
         double h = tile.heightMm();
         for (double x = w * Math.ceil(-box.getMaxX() / w); box.getMinX() + x < w; x += w) {
             for (double y = h * Math.ceil(-box.getMaxY() / h); box.getMinY() + y < h; y += h) {
-                Shape moved = x == 0 && y == 0
-                        ? mark.shape()
-                        : AffineTransform.getTranslateInstance(x, y).createTransformedShape(mark.shape());
-                marks.add(mark.withShape(moved));
+                marks.add(x == 0 && y == 0 ? mark : mark.moved(AffineTransform.getTranslateInstance(x, y)));
             }
         }
     }

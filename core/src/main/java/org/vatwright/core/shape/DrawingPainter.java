@@ -35,6 +35,8 @@ public final class DrawingPainter implements Painter {
     private final List<FlatShape> shapes = new ArrayList<>();
     private int[] layerOf = new int[16];
     private int[] argb = new int[16];
+    /** By shape; null where it has one colour. */
+    private final List<Shade> shades = new ArrayList<>();
     /** For each band of rows the shapes that show in it, in their order. */
     private final List<List<Place>> bands = new ArrayList<>();
     private final boolean opaque;
@@ -50,14 +52,18 @@ public final class DrawingPainter implements Painter {
             layers.add(new Layer(inks.argb(group.rest()), alone));
             for (VectorMark mark : group.marks()) {
                 int colour = inks.argb(mark);
-                FlatShape flat = colour == 0 && alone ? null : FlatShape.of(mark.shape(), toPx);
+                FlatShape flat = colour == 0 && alone && mark.gradient().isEmpty()
+                        ? null
+                        : FlatShape.of(mark.shape(), toPx);
                 if (flat != null) {
                     add(flat, layers.size() - 1, colour);
+                    shades.add(mark.gradient().map(g -> new Shade(g, mark, grid, inks)).orElse(null));
                 }
             }
         }
         opaque = !layers.isEmpty() && layers.getFirst().rest >>> 24 == 255
-                && Arrays.stream(argb, 0, shapes.size()).allMatch(c -> c >>> 24 == 255);
+                && Arrays.stream(argb, 0, shapes.size()).allMatch(c -> c >>> 24 == 255)
+                && shades.stream().allMatch(s -> s == null || s.opaque());
     }
 
     private void add(FlatShape flat, int layer, int colour) {
@@ -154,13 +160,31 @@ public final class DrawingPainter implements Painter {
             int colour = argb[place.shape];
             float[] light = alone ? null : LightMix.linear(colour);
             int left = Math.floorMod(flat.left(), w);
+            Shade shade = shades.get(place.shape);
             for (int y = begin; y < stop; y++) {
                 coverage.row(y - begin, cover);
-                if (alone) {
+                if (shade != null) {
+                    shaded(shade, flat, y - top, alone, at + (y - from) * w, (y - first) * w);
+                } else if (alone) {
                     over(colour, at + (y - from) * w, left, flat.width());
                 } else {
                     sum(colour, light, at + (y - from) * w, (y - first) * w, left, flat.width());
                 }
+            }
+        }
+
+        private void shaded(Shade shade, FlatShape flat, int inside, boolean alone, int row, int sumRow) {
+            int x = Math.floorMod(flat.left(), w);
+            for (int i = 0; i < flat.width(); i++) {
+                if (cover[i] > 0) {
+                    int colour = shade.argb(flat.left() + i, flat.top() + inside);
+                    if (alone) {
+                        out[row + x] = Compositor.normal(out[row + x], colour, (int) (cover[i] * 256 + 0.5f));
+                    } else {
+                        pixel(colour, LightMix.linear(colour), cover[i], row + x, sumRow + x);
+                    }
+                }
+                x = x + 1 == w ? 0 : x + 1;
             }
         }
 
@@ -178,14 +202,19 @@ public final class DrawingPainter implements Painter {
         private void sum(int colour, float[] light, int row, int sumRow, int left, int width) {
             int x = left;
             for (int i = 0; i < width; i++) {
-                float c = cover[i];
-                if (c >= FULL) {
-                    out[row + x] = colour >>> 24 == 255 ? colour : full(out[row + x], colour, sumRow + x);
-                    sums[0][sumRow + x] = DONE;
-                } else if (c > 0) {
-                    add(sumRow + x, c, light);
+                if (cover[i] > 0) {
+                    pixel(colour, light, cover[i], row + x, sumRow + x);
                 }
                 x = x + 1 == w ? 0 : x + 1;
+            }
+        }
+
+        private void pixel(int colour, float[] light, float share, int place, int sumPlace) {
+            if (share >= FULL) {
+                out[place] = colour >>> 24 == 255 ? colour : full(out[place], colour, sumPlace);
+                sums[0][sumPlace] = DONE;
+            } else {
+                add(sumPlace, share, light);
             }
         }
 

@@ -41,6 +41,7 @@ final class CellPane extends ClothPane {
     private final BandRules rules;
     private final GuideLines guides;
     private final DotHandles dots;
+    private final LaidHandles laid;
     private boolean rolled;
     private boolean leftShown;
     private Design design;
@@ -52,6 +53,7 @@ final class CellPane extends ClothPane {
         rules = new BandRules(studio);
         guides = new GuideLines(studio, this);
         dots = new DotHandles(studio, this, guides);
+        laid = new LaidHandles(studio, this);
         borderUnder.getStyleClass().add("cell-border-under");
         border.getStyleClass().add("cell-border");
         corner.getStyleClass().add("ruler");
@@ -59,11 +61,11 @@ final class CellPane extends ClothPane {
         over.setMouseTransparent(true);
         getChildren().add(cloth);
         getChildren().addAll(shades);
-        getChildren().addAll(over, guides, dots);
+        getChildren().addAll(over, guides, dots, laid);
         getChildren().addAll(rules.nodes());
         getChildren().addAll(across, down, corner);
         Ui.placedByHand(shades);
-        Ui.placedByHand(across, down, corner, guides, dots);
+        Ui.placedByHand(across, down, corner, guides, dots, laid);
         setOnMouseMoved(this::pointer);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::pointer);
         setOnMouseExited(e -> studio.tellFoot(f -> f.withPlace("", 0)));
@@ -148,6 +150,7 @@ final class CellPane extends ClothPane {
         rules.show(design, colourway, v, rolled);
         guides.show(design, v, rolled);
         dots.show(design, v, rolled);
+        laid.show(design, v, rolled);
     }
 
     private void frame(Viewport v) {

@@ -27,7 +27,7 @@ import javafx.scene.layout.VBox;
 final class ShelfStrip extends VBox {
 
     private static final int THUMB = 48;
-    private static final double CLOSED = 68;
+    private static final double CLOSED = 80;
     private static final double OPEN = 216;
 
     private record Item(String design, Button button, ClothImage image) {}

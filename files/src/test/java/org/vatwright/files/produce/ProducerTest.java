@@ -113,16 +113,16 @@ class ProducerTest {
 
     /** The vector tile, drawn by another program part, shows what the painter shows. */
     @ParameterizedTest
-    @ValueSource(strings = {"Gangway", "Foredeck", "Saloon Check", "Skarholm", "Buoys"})
+    @ValueSource(strings = {"Gangway", "Foredeck", "Saloon Check", "Skarholm", "Buoys", "Quay", "Swell", "Mooring"})
     void thePdfTileShowsWhatIsPainted(String name) throws IOException {
-        Path file = tile(name, "t.pdf", 150);
+        Path file = tile(name, "t.pdf", 127);
         Design design = PRODUCER.design(name);
         Raster painted = TileRenderer.render(design, design.palette().first(),
-                TileGrid.at(design.repeat().tile(), new Density(150)), Work.on(2));
+                TileGrid.at(design.repeat().tile(), new Density(127)), Work.on(2));
         try (PDDocument document = Loader.loadPDF(file.toFile())) {
             assertThat(document.getPage(0).getMediaBox().getWidth())
                     .isEqualTo((float) (design.repeat().tile().widthMm() / 25.4 * 72), within(0.01f));
-            BufferedImage drawn = new PDFRenderer(document).renderImageWithDPI(0, 150);
+            BufferedImage drawn = new PDFRenderer(document).renderImageWithDPI(0, 127);
             long far = 0;
             int w = Math.min(drawn.getWidth(), painted.width());
             int h = Math.min(drawn.getHeight(), painted.height());
@@ -137,7 +137,7 @@ class ProducerTest {
 
     /** Drawn by a renderer of its own, 2.5 tiles wide, so that the pattern's edges are seen from both sides. */
     @ParameterizedTest
-    @ValueSource(strings = {"Gangway", "Foredeck", "Saloon Check", "Skarholm", "Buoys"})
+    @ValueSource(strings = {"Gangway", "Foredeck", "Saloon Check", "Skarholm", "Buoys", "Quay", "Swell", "Mooring"})
     void theSvgTileShowsWhatIsPaintedAlsoAcrossItsEdges(String name) throws IOException {
         Path file = tile(name, "t.svg", 1);
         Design design = PRODUCER.design(name);

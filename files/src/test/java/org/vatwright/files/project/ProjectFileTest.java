@@ -21,7 +21,14 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.vatwright.core.catalogue.Catalogue;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Guides;
+import org.vatwright.core.pattern.block.Blocks;
+import org.vatwright.core.pattern.block.Laying;
+import org.vatwright.core.pattern.block.Touch;
+import org.vatwright.core.pattern.flow.FlowLines;
+import org.vatwright.core.pattern.interlace.Interlace;
+import org.vatwright.core.pattern.interlace.Mesh;
 import org.vatwright.core.pattern.plaid.Plaid;
+import org.vatwright.core.pattern.zigzag.Zigzag;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.loom.Weave;
 import org.vatwright.core.loom.ThreadMask;
@@ -69,6 +76,7 @@ class ProjectFileTest {
             return l.withStructure(p.withCloth(p.cloth().withOwnWeft(Optional.of(weft)).withLook(new Look.Blended(0.3))
                     .withWeave(Weave.parse("basket 2/3"))).withLetter("ZZ", Ink.CLEAR).withAngle(-45));
         }));
+        project = laid(project);
         Path file = folder.resolve("a.vatwright");
         ProjectFile.write(project, file);
         Project read = ProjectFile.read(file);
@@ -76,6 +84,23 @@ class ProjectFileTest {
         Path again = folder.resolve("b.vatwright");
         ProjectFile.write(read, again);
         assertThat(Files.readAllBytes(again)).isEqualTo(Files.readAllBytes(file));
+    }
+
+    /** Every member of the laid families away from its neutral value. */
+    private static Project laid(Project demo) {
+        Ink fog = Ink.slot("Fog");
+        return demo.edit("Quay", d -> d.replace(1, l -> l.withStructure(((Blocks) l.structure()).withLaying(
+                Laying.parse("argyle")).withLine(new Blocks.Line(fog, 2)).withAngle(12)
+                .withTouch(new Touch.Spot(1, 2, 0),
+                        new Touch(-0.1, Optional.of(Ink.CLEAR), 2))
+                .withRadius(3))))
+                .edit("Swell", d -> d.replace(1, l -> l.withStructure(((Zigzag) l.structure())
+                        .withCorner(Zigzag.Corner.CUT, 0.3).withAngle(-20))))
+                .edit("Mooring", d -> d.replace(1, l -> l.withStructure(((Interlace) l.structure())
+                        .withMesh(new Mesh.Strips(Weave.of("mine", List.of("xx.", ".x.")))).flip(
+                                new Interlace.Spot(0, 1, 2)))))
+                .edit("Wake", d -> d.replace(1, l -> l.withStructure(((FlowLines) l.structure()).withPhase(0.3)
+                        .splitAfter(1))));
     }
 
     @Test

@@ -84,6 +84,10 @@ final class BlockDrawing {
         return all;
     }
 
+    List<Touch.Spot> spots() {
+        return laid().stream().map(Laid::spot).toList();
+    }
+
     private Ink ink(Touch.Spot spot) {
         List<Ink> inks = blocks.inking().inks();
         int per = blocks.perCourse();

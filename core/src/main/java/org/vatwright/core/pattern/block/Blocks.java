@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
+import org.vatwright.core.laid.Grip;
 import org.vatwright.core.laid.LaidStructure;
 import org.vatwright.core.measure.Angle;
 import org.vatwright.core.measure.Check;
@@ -124,7 +125,7 @@ public record Blocks(Laying laying, double lengthMm, double breadthMm, double jo
                 inking, variety, line, angleDeg, touches);
     }
 
-    /** @return every length that many times as long */
+    @Override
     public Blocks scaled(double factor) {
         return new Blocks(laying, lengthMm * factor, breadthMm * factor, jointMm * factor, radiusMm * factor, joint,
                 inking, variety.withWorn(variety.wornMm() * factor), new Line(line.ink(), line.widthMm() * factor),
@@ -244,8 +245,18 @@ public record Blocks(Laying laying, double lengthMm, double breadthMm, double jo
     }
 
     @Override
+    public List<Grip> grips() {
+        return BlockGrips.of(this);
+    }
+
+    @Override
     public Drawing drawing(Repeat repeat) {
         return new BlockDrawing(this, repeat).drawing();
+    }
+
+    /** @return every block of the tile, in a fixed order */
+    public List<Touch.Spot> spots(Repeat repeat) {
+        return new BlockDrawing(this, repeat).spots();
     }
 
     /** @return which block shows at a place of the tile, in mm; none on a joint */

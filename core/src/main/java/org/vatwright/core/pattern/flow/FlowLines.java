@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
+import org.vatwright.core.laid.Grip;
 import org.vatwright.core.laid.LaidStructure;
 import org.vatwright.core.measure.Angle;
 import org.vatwright.core.measure.Check;
@@ -153,7 +154,7 @@ public record FlowLines(double periodMm, double pitchMm, List<Knot> knots, Copie
                 travel, phase, angleDeg));
     }
 
-    /** @return every length that many times as long */
+    @Override
     public FlowLines scaled(double factor) {
         return stretched(factor, factor).orElseThrow();
     }
@@ -184,6 +185,11 @@ public record FlowLines(double periodMm, double pitchMm, List<Knot> knots, Copie
     /** @return the middle of the first line */
     public Centreline centreline() {
         return Centreline.of(this, 0);
+    }
+
+    @Override
+    public List<Grip> grips() {
+        return FlowGrips.of(this);
     }
 
     @Override

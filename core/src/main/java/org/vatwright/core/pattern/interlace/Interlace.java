@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 
+import org.vatwright.core.laid.Grip;
 import org.vatwright.core.laid.LaidStructure;
 import org.vatwright.core.measure.Angle;
 import org.vatwright.core.measure.Check;
@@ -122,7 +123,7 @@ public record Interlace(Mesh mesh, double sizeMm, double spacingMm, double downM
         return withFlipped(changed);
     }
 
-    /** @return every length that many times as long */
+    @Override
     public Interlace scaled(double factor) {
         return new Interlace(mesh, sizeMm * factor, spacingMm * factor, downMm * factor, thicknessMm * factor,
                 gapMm * factor, light, inks, angleDeg, flipped);
@@ -158,6 +159,11 @@ public record Interlace(Mesh mesh, double sizeMm, double spacingMm, double downM
     }
 
     @Override
+    public List<Grip> grips() {
+        return InterlaceGrips.of(this);
+    }
+
+    @Override
     public Drawing drawing(Repeat repeat) {
         return new InterlaceDrawing(this, repeat).drawing();
     }
@@ -168,6 +174,11 @@ public record Interlace(Mesh mesh, double sizeMm, double spacingMm, double downM
     /** @return all crossings of the tile */
     public List<Place> crossings(Repeat repeat) {
         return new InterlaceDrawing(this, repeat).crossings();
+    }
+
+    /** @return whether two crossings of the same lines are so near that over turns to under in between */
+    public boolean crowded(Repeat repeat) {
+        return new InterlaceDrawing(this, repeat).crowded();
     }
 
     @Override
@@ -181,6 +192,11 @@ public record Interlace(Mesh mesh, double sizeMm, double spacingMm, double downM
         if (!crossings.alternates()) {
             findings.add(new Finding(Finding.Severity.LOOK, "Over and under do not alternate everywhere", "", "",
                     "With these numbers a line meets itself out of turn; another number of strands or turns mends it."));
+        }
+        if (count > 0 && crowded(repeat)) {
+            findings.add(new Finding(Finding.Severity.LOOK, "Crossings run into each other", "", "",
+                    "Between two crossings lines still lie over each other; thinner lines, a smaller gap or a larger "
+                            + "size part them."));
         }
         if (count == 0) {
             findings.add(new Finding(Finding.Severity.LOOK, "Nothing crosses", "0 crossings", "1 or more",

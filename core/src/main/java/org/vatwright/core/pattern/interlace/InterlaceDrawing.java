@@ -234,6 +234,29 @@ final class InterlaceDrawing {
         return high;
     }
 
+    /** @return whether two lines still lie over each other half way between two crossings of theirs */
+    boolean crowded() {
+        for (int s = 0; s < plan.strands().size(); s++) {
+            List<Crossings.Entry> entries = crossings.along(s);
+            for (int e = 0; e < entries.size(); e++) {
+                Crossings.Entry here = entries.get(e);
+                double on = gap(entries, e, 1);
+                if (sameLines(here, entries.get((e + 1) % entries.size())) && reach(s, here, 0, 1, on) >= on) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    /** @return whether one strand meets the same other one at both */
+    private boolean sameLines(Crossings.Entry a, Crossings.Entry b) {
+        Crossings.Crossing c = crossings.all().get(a.crossing());
+        Crossings.Crossing d = crossings.all().get(b.crossing());
+        return a.asFirst() == b.asFirst() && c.first() == d.first() && c.second() == d.second()
+                && c.column() == d.column() && c.row() == d.row();
+    }
+
     private static double distance(Strand own, Strand above, double near, double t, double off, double dx, double dy) {
         double[] p = own.beside(t, off);
         return above.distance(near, p[0] - dx, p[1] - dy);

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
+import org.vatwright.core.laid.Grip;
 import org.vatwright.core.laid.LaidStructure;
 import org.vatwright.core.measure.Angle;
 import org.vatwright.core.measure.Check;
@@ -132,7 +133,7 @@ public record Zigzag(double periodMm, double amplitudeMm, double spacingMm, List
                 lines.stream().map(l -> l.withThickness(l.thicknessMm() * down)).toList(), corner, share, angleDeg));
     }
 
-    /** @return every length that many times as long */
+    @Override
     public Zigzag scaled(double factor) {
         return stretched(factor, factor).orElseThrow();
     }
@@ -173,6 +174,11 @@ public record Zigzag(double periodMm, double amplitudeMm, double spacingMm, List
                 "the tile would hold %,d periods of %d lines; make the period longer or the cell smaller"
                         .formatted(count, lines.size()));
         return this;
+    }
+
+    @Override
+    public List<Grip> grips() {
+        return ZigzagGrips.of(this);
     }
 
     @Override

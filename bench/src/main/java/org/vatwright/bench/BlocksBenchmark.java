@@ -1,0 +1,84 @@
+package org.vatwright.bench;
+
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import org.vatwright.core.measure.Fraction;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Guides;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.block.Blocks;
+import org.vatwright.core.pattern.block.Inking;
+import org.vatwright.core.pattern.block.Laying;
+import org.vatwright.core.pattern.block.Variety;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.TileRenderer;
+import org.vatwright.core.repeat.Arrangement;
+import org.vatwright.core.repeat.Repeat;
+import org.vatwright.core.repeat.TileGrid;
+import org.vatwright.files.demo.DemoCommission;
+
+/** 2,000 different blocks with worn and chipped edges painted onto 3600 x 3600 pixels, held against a plain copy. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 5, time = 2)
+@Fork(1)
+public class BlocksBenchmark {
+
+    private static final int SIDE = 3600;
+
+    @Param({"1", "2"})
+    public int threads;
+
+    private Design design;
+    private TileGrid grid;
+    private Raster out;
+    private int[] source;
+    private int[] target;
+
+    @Setup
+    public void prepare() {
+        Design quay = DemoCommission.load().design("Quay").orElseThrow();
+        Ink tar = Ink.slot("Tar");
+        Blocks blocks = new Blocks(new Laying.Running(new Fraction(1, 2)), 146, 46, 4, tar,
+                new Inking(Inking.Way.AT_RANDOM, List.of(Ink.slot("Slate"), Ink.slot("Kelp"), Ink.slot("Fog")),
+                        List.of(6.0, 2.0, 1.0)))
+                .withVariety(new Variety(24, 0.06, true, 1.5, 0.3, 5));
+        // 25 x 80 blocks.
+        Repeat repeat = new Repeat(25 * 150, 80 * 50, Arrangement.STRAIGHT);
+        design = new Design("Blocks", repeat, tar, List.of(new Layer(1, "Blocks", blocks)), quay.palette(),
+                Guides.NONE);
+        grid = new TileGrid(SIDE, SIDE, repeat.widthMm(), repeat.heightMm());
+        out = new Raster(SIDE, SIDE);
+        source = new int[SIDE * SIDE];
+        target = new int[SIDE * SIDE];
+    }
+
+    /** C: the same bytes, once, on one thread. */
+    @Benchmark
+    public int[] copyOneThread() {
+        System.arraycopy(source, 0, target, 0, source.length);
+        return target;
+    }
+
+    @Benchmark
+    public Raster blocks() {
+        TileRenderer.paint(design, design.palette().first(), grid, out, Work.on(threads));
+        return out;
+    }
+}

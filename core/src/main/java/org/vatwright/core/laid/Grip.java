@@ -1,0 +1,28 @@
+package org.vatwright.core.laid;
+
+/**
+ * A place of the unit that can be taken hold of, and what a pull does.
+ *
+ * @param name what is pulled, such as "length"
+ * @param x,y where it is, in mm of the unit as asked for, before it is turned
+ * @param fromX,fromY where its arm begins; the same place when it has none
+ * @param part the part of the structure it belongs to, -1 for none
+ * @param pull the structure once it is pulled to another place
+ */
+public record Grip(String name, double x, double y, double fromX, double fromY, int part, Pull pull) {
+
+    /** What comes of pulling a grip to a place, in mm of the unit. */
+    @FunctionalInterface
+    public interface Pull {
+        LaidStructure to(double x, double y);
+    }
+
+    public Grip(String name, double x, double y, Pull pull) {
+        this(name, x, y, x, y, -1, pull);
+    }
+
+    /** @return the value, kept within a range, so that a pull too far rests at its end */
+    public static double kept(double value, double least, double most) {
+        return Math.max(least, Math.min(most, value));
+    }
+}

@@ -1,0 +1,87 @@
+package org.vatwright.core.pattern;
+
+import java.awt.geom.AffineTransform;
+import java.util.List;
+
+import org.vatwright.core.measure.Check;
+
+/**
+ * Inks that go over into each other across a mark, as SVG 1.1, chapter 13 has it: mixed in sRGB, not premultiplied.
+ *
+ * @param radial whether the place counts from the focus out to the unit circle; else it is u
+ * @param focusU,focusV within the unit circle; only of a radial one
+ * @param m00,m10,m01,m11,m02,m12 from mm of the mark to the gradient's own u, v: a linear one runs from u = 0 to 1, a radial
+ *        one fills the unit circle
+ */
+public record Gradient(boolean radial, double focusU, double focusV, double m00, double m10, double m01, double m11,
+        double m02, double m12, List<Stop> stops, Spread spread) {
+
+    /** What is beyond both ends. */
+    public enum Spread {
+        PAD, REFLECT, REPEAT
+    }
+
+    /** @param place 0 to 1 @param opacity 0 to 1 */
+    public record Stop(double place, Ink ink, double opacity) {
+        public Stop {
+            Check.within("place of a gradient's ink", place * 100, 0, 100, "%");
+            Check.within("opacity", opacity * 100, 0, 100, "%");
+        }
+    }
+
+    public Gradient {
+        stops = List.copyOf(stops);
+        Check.within("inks of a gradient", stops.size(), 1, 200);
+    }
+
+    public static Gradient of(boolean radial, double focusU, double focusV, AffineTransform m, List<Stop> stops,
+            Spread spread) {
+        return new Gradient(radial, focusU, focusV, m.getScaleX(), m.getShearY(), m.getShearX(), m.getScaleY(),
+                m.getTranslateX(), m.getTranslateY(), stops, spread);
+    }
+
+    public AffineTransform toUnit() {
+        return new AffineTransform(m00, m10, m01, m11, m02, m12);
+    }
+
+    public Gradient withStops(List<Stop> other) {
+        return new Gradient(radial, focusU, focusV, m00, m10, m01, m11, m02, m12, other, spread);
+    }
+
+    /** @param back the inverse of how the mark was moved */
+    public Gradient moved(AffineTransform back) {
+        AffineTransform map = toUnit();
+        map.concatenate(back);
+        return of(radial, focusU, focusV, map, stops, spread);
+    }
+
+    /** @return the place along the stops, 0 to 1, of a point in u, v */
+    public double place(double u, double v) {
+        return spread(radial ? fromFocus(u, v) : u);
+    }
+
+    /** On the ray from the focus through the point, the share of the way to the circle. */
+    private double fromFocus(double u, double v) {
+        double du = u - focusU;
+        double dv = v - focusV;
+        double a = du * du + dv * dv;
+        if (a == 0) {
+            return 0;
+        }
+        double b = focusU * du + focusV * dv;
+        double c = focusU * focusU + focusV * focusV - 1;
+        double reach = (-b + Math.sqrt(Math.max(0, b * b - a * c))) / a;
+        return reach > 0 ? 1 / reach : 1;
+    }
+
+    private double spread(double t) {
+        return switch (spread) {
+            case PAD -> Math.max(0, Math.min(1, t));
+            case REPEAT -> t - Math.floor(t);
+            case REFLECT -> {
+                double in = t - 2 * Math.floor(t / 2);
+                yield in > 1 ? 2 - in : in;
+            }
+        };
+    }
+}
