@@ -8,7 +8,9 @@ import java.util.concurrent.Callable;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Cut;
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Unit;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Work;
@@ -31,6 +33,8 @@ final class DemoCommand implements Callable<Integer> {
     private static final Density FIELDS = new Density(150);
     private static final Density ARTICLES = new Density(100);
     private static final double FIELD_MM = 400;
+    /** Large tiles and articles are written coarser: the demo is to be looked at, not printed. */
+    private static final double MOST_PX = 2400;
 
     @Spec
     private CommandSpec spec;
@@ -61,7 +65,8 @@ final class DemoCommand implements Callable<Integer> {
     }
 
     private List<Step> steps(Project project) {
-        Producer producer = new Producer(project, new ShippedTypefaces());
+        ShippedTypefaces faces = new ShippedTypefaces();
+        Producer producer = new Producer(project, faces);
         List<Step> steps = new ArrayList<>();
         steps.add(new Step("skarholm-ferry.vatwright",
                 () -> ProjectFile.write(project, folder.resolve("skarholm-ferry.vatwright"))));
@@ -69,7 +74,8 @@ final class DemoCommand implements Callable<Integer> {
             for (Colourway colourway : design.palette().colourways()) {
                 String name = name(design.name() + "-" + colourway.name());
                 add(steps, name + "-tile.png", file -> producer.tile(design, colourway,
-                        TileGrid.at(design.repeat().tile(), TILES), file, Producer.QUALITY, Work.plain()));
+                        TileGrid.at(design.repeat().tile(), within(TILES, design.repeat().tile().widthMm())), file,
+                        Producer.QUALITY, Work.plain()));
                 add(steps, name + "-field.png", file -> producer.field(design, colourway,
                         new FieldSpec(FIELD_MM, FIELD_MM, FIELDS), file, Producer.QUALITY, Work.plain()));
             }
@@ -77,10 +83,14 @@ final class DemoCommand implements Callable<Integer> {
         for (Article article : project.articles()) {
             for (String colourway : List.of("Morning", "Night Crossing")) {
                 add(steps, name(article.name() + "-" + colourway) + ".png", file -> producer.article(article, colourway,
-                        ARTICLES, file, Producer.QUALITY, Work.plain()));
+                        within(ARTICLES, Cut.of(article, faces).widthMm()), file, Producer.QUALITY, Work.plain()));
             }
         }
         return steps;
+    }
+
+    private static Density within(Density wanted, double widthMm) {
+        return new Density(Math.min(wanted.dpi(), MOST_PX / widthMm * Unit.MM_PER_INCH));
     }
 
     private void add(List<Step> steps, String file, java.util.function.Consumer<Path> work) {

@@ -160,7 +160,7 @@ class VerbsTest {
     @Test
     void theDemoWritesAllItMakes() {
         assertThat(run("demo", "--to", file("made"))).isZero();
-        assertThat(out.toString()).contains("1 of 45").contains("are in ");
+        assertThat(out.toString()).contains(" 1 of 65").contains("are in ");
         assertThat(folder.resolve("made")).isDirectoryContaining("glob:**ship-s-name-morning.png")
                 .isDirectoryContaining("glob:**foredeck-night-crossing-field.png");
     }

@@ -1,0 +1,59 @@
+package org.vatwright.files.produce;
+
+import java.awt.geom.Area;
+import java.awt.geom.Rectangle2D;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.colour.Palette;
+import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Unit;
+import org.vatwright.core.pattern.InkColours;
+import org.vatwright.core.pattern.VectorMark;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.repeat.TileGrid;
+import org.vatwright.core.shape.Drawing;
+import org.vatwright.core.shape.DrawingPainter;
+import org.vatwright.core.shape.Group;
+import org.vatwright.files.picture.PictureWriter;
+import org.vatwright.files.svg.MotifReader;
+
+/** A drawing as it was understood, alone on a clear surround. */
+public final class MotifPicture {
+
+    private MotifPicture() {}
+
+    /** @param widthPx of the picture; its height follows the drawing */
+    public static Raster draw(MotifReader.Reading reading, int widthPx) {
+        int heightPx = (int) Math.max(1, Math.rint(widthPx * reading.heightMm() / reading.widthMm()));
+        TileGrid.checkPixels("the picture", widthPx, heightPx);
+        Rectangle2D seen = new Rectangle2D.Double(0, 0, reading.widthMm(), reading.heightMm());
+        List<Group> shown = new ArrayList<>();
+        for (VectorMark mark : reading.marks()) {
+            // What reaches over the drawing's edge is cut there; it would come in again on the other side.
+            if (seen.contains(mark.shape().getBounds2D())) {
+                shown.add(Group.of(mark));
+            } else if (mark.shape().getBounds2D().intersects(seen)) {
+                Area inside = new Area(mark.shape());
+                inside.intersect(new Area(seen));
+                shown.add(Group.of(mark.withShape(inside)));
+            }
+        }
+        Palette palette = new Palette(List.copyOf(reading.palette().keySet()),
+                List.of(new Colourway("As drawn", List.copyOf(reading.palette().values()))));
+        DrawingPainter painter = new DrawingPainter(new Drawing(shown),
+                new TileGrid(widthPx, heightPx, reading.widthMm(), reading.heightMm()),
+                new InkColours(palette, palette.first()));
+        Raster picture = new Raster(widthPx, heightPx);
+        painter.paint(picture.argb(), 0, 0, heightPx);
+        return picture;
+    }
+
+    public static void write(Raster picture, MotifReader.Reading reading, Path file) {
+        PictureWriter.write(picture, new Density(Math.max(0.5, Math.min(20_000,
+                picture.width() / reading.widthMm() * Unit.MM_PER_INCH))), Producer.format(file), Producer.QUALITY,
+                file);
+    }
+}

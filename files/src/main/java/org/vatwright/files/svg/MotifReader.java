@@ -1,0 +1,440 @@
+package org.vatwright.files.svg;
+
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Area;
+import java.awt.geom.Path2D;
+import java.awt.geom.Rectangle2D;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.pattern.Gradient;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.VectorMark;
+import org.vatwright.files.disk.Disk;
+import org.vatwright.files.disk.Limits;
+import org.w3c.dom.Document;
+import org.w3c.dom.Element;
+import org.w3c.dom.Node;
+
+/**
+ * Reads a drawing as a motif: shapes with their fills and outlines, in mm at the drawing's true size, equal colours one
+ * ink. What cannot be read is named and left out; nothing outside the file is ever looked at.
+ */
+public final class MotifReader {
+
+    private static final Set<String> UNDRAWN = Set.of("defs", "metadata", "title", "desc", "style", "linearGradient",
+            "radialGradient", "clipPath", "mask", "filter", "marker", "pattern", "symbol", "script", "animate",
+            "animateTransform", "animateMotion", "set", "namedview", "cursor", "view", "font", "font-face");
+    private static final Set<String> UNREAD = Set.of("text", "image", "foreignObject", "video", "audio", "canvas",
+            "iframe");
+    private static final int MOST_USES = 16;
+    private static final int MOST_INKS = 200;
+    private static final int MOST_MARKS = 20_000;
+    private static final int MOST_SHOWN_THROUGH = 120;
+
+    /**
+     * What was read.
+     *
+     * @param marks lowest first, in mm from the drawing's upper left corner
+     * @param palette each ink's colour, in the order they were met
+     * @param findings what was left out or is only nearly so, one sentence each
+     */
+    public record Reading(String name, double widthMm, double heightMm, List<VectorMark> marks,
+            Map<String, Rgb> palette, List<String> findings) {}
+
+    private final Limits limits;
+    private final SvgRules rules = new SvgRules();
+    private final Map<String, Element> byId = new HashMap<>();
+    private final Map<Rgb, String> slots = new LinkedHashMap<>();
+    private final Map<String, Integer> left = new LinkedHashMap<>();
+    private final SvgGradients gradients;
+    private int elements;
+    private int marks;
+
+    private MotifReader(Limits limits) {
+        this.limits = limits;
+        gradients = new SvgGradients(byId, rules, this::ink);
+    }
+
+    /** @throws Refusal when the file is no drawing, hostile, or nothing in it can be read */
+    public static Reading read(Path file) {
+        String name = file.getFileName().toString().replaceFirst("\\.[^.]*$", "");
+        return read(Disk.read(file, Limits.STANDARD), name, Limits.STANDARD);
+    }
+
+    public static Reading read(byte[] svg, String name, Limits limits) {
+        Document document = SafeXml.parse(svg, name, limits);
+        Element root = document.getDocumentElement();
+        if (!"svg".equals(SafeXml.localName(root))) {
+            throw new Refusal("%s is no SVG drawing: its first element is %s".formatted(name, root.getNodeName()));
+        }
+        return new MotifReader(limits).drawing(root, name);
+    }
+
+    private Reading drawing(Element root, String name) {
+        collect(root, 0);
+        DrawingSize size = DrawingSize.of(root);
+        View view = new View(size.toMm(), size.boxWide(), size.boxHigh(), 0, 0);
+        SvgLook look = SvgLook.start().within(root, rules);
+        List<VectorMark> all = look.hidden() ? List.of() : children(root, view, look);
+        if (all.isEmpty()) {
+            throw new Refusal("%s holds nothing that can be read as a motif%s".formatted(name,
+                    left.isEmpty() ? "" : "; it has " + String.join(", ", left.keySet())));
+        }
+        Map<String, Rgb> palette = new LinkedHashMap<>();
+        slots.forEach((rgb, slot) -> palette.put(slot, rgb));
+        List<String> findings = left.entrySet().stream()
+                .map(e -> e.getValue() == 1 ? e.getKey() : "%s (%d times)".formatted(e.getKey(), e.getValue()))
+                .toList();
+        return new Reading(name, size.widthMm(), size.heightMm(), all, palette, findings);
+    }
+
+    /** @param toMm from user units @param wide,high of the viewport @param uses how many uses lead here */
+    private record View(AffineTransform toMm, double wide, double high, int depth, int uses) {
+
+        View moved(AffineTransform by) {
+            AffineTransform all = new AffineTransform(toMm);
+            all.concatenate(by);
+            return new View(all, wide, high, depth + 1, uses);
+        }
+
+        View sized(double newWide, double newHigh) {
+            return new View(toMm, newWide, newHigh, depth, uses);
+        }
+
+        View used() {
+            return new View(toMm, wide, high, depth + 1, uses + 1);
+        }
+    }
+
+    private void collect(Element element, int depth) {
+        if (depth > limits.depth() || ++elements > limits.elements()) {
+            throw new Refusal("the drawing nests deeper than %d or has more than %,d elements; it is not read"
+                    .formatted(limits.depth(), limits.elements()));
+        }
+        if (!element.getAttribute("id").isEmpty()) {
+            byId.putIfAbsent(element.getAttribute("id"), element);
+        }
+        if (SafeXml.localName(element).equals("style")) {
+            rules.add(element.getTextContent());
+        }
+        for (Node n = element.getFirstChild(); n != null; n = n.getNextSibling()) {
+            if (n instanceof Element child) {
+                collect(child, depth + 1);
+            }
+        }
+    }
+
+    private void leave(String what) {
+        left.merge(what, 1, Integer::sum);
+    }
+
+    private List<VectorMark> children(Element parent, View view, SvgLook look) {
+        List<VectorMark> all = new ArrayList<>();
+        for (Node n = parent.getFirstChild(); n != null && view.depth() <= limits.depth(); n = n.getNextSibling()) {
+            if (n instanceof Element element) {
+                all.addAll(element(element, view, look));
+                if (SafeXml.localName(parent).equals("switch") && !all.isEmpty()) {
+                    break;
+                }
+            }
+        }
+        return all;
+    }
+
+    private List<VectorMark> element(Element element, View parent, SvgLook parentLook) {
+        String kind = SafeXml.localName(element);
+        if (UNDRAWN.contains(kind)
+                || element.getNodeName().contains(":") && !element.getNodeName().startsWith("svg:")) {
+            return List.of();
+        }
+        if (UNREAD.contains(kind)) {
+            leave("left out: " + kind);
+            return List.of();
+        }
+        SvgLook look = parentLook.within(element, rules);
+        if (look.hidden() || marks > MOST_MARKS) {
+            return List.of();
+        }
+        View view = parent.moved(SvgTransforms.parse(element.getAttribute("transform")));
+        List<VectorMark> drawn = switch (kind) {
+            case "g", "a", "switch" -> children(element, view, look);
+            case "svg" -> nested(element, view, look, -1, -1);
+            case "use" -> use(element, view, look);
+            case "path", "rect", "circle", "ellipse", "polygon", "polyline", "line" -> shape(element, kind, view, look);
+            default -> {
+                leave("left out: " + kind);
+                yield List.of();
+            }
+        };
+        return effects(drawn, element, view, look);
+    }
+
+    /** Clip path and opacity of the whole; what else it asks for is named. */
+    private List<VectorMark> effects(List<VectorMark> drawn, Element element, View view, SvgLook look) {
+        List<VectorMark> all = drawn;
+        if (all.isEmpty()) {
+            return all;
+        }
+        if (look.get("mask").isPresent()) {
+            leave("a mask is not applied");
+        }
+        if (look.get("filter").isPresent()) {
+            leave("a filter is not applied");
+        }
+        Optional<String> clip = look.get("clip-path");
+        if (clip.isPresent()) {
+            all = clipped(all, clip.get(), view, look);
+        }
+        return look.share("opacity") < 1 ? faded(all, look.share("opacity")) : all;
+    }
+
+    /** Several shapes under one opacity: each keeps only what shows of it, so that none shows through another. */
+    private List<VectorMark> faded(List<VectorMark> drawn, double opacity) {
+        List<VectorMark> result = new ArrayList<>();
+        if (drawn.size() > MOST_SHOWN_THROUGH) {
+            leave("shapes under one opacity show through each other");
+            drawn.forEach(m -> result.add(m.withOpacity(m.opacity() * opacity)));
+            return result;
+        }
+        Area above = new Area();
+        for (VectorMark mark : drawn.reversed()) {
+            Area shown = new Area(mark.shape());
+            shown.subtract(above);
+            if (mark.opacity() == 1 && mark.gradient().isEmpty()) {
+                above.add(new Area(mark.shape()));
+            }
+            if (!shown.isEmpty()) {
+                result.addFirst(mark.withShape(shown).withOpacity(mark.opacity() * opacity));
+            }
+        }
+        return result;
+    }
+
+    private List<VectorMark> clipped(List<VectorMark> drawn, String url, View view, SvgLook look) {
+        Element clip = byId.get(id(url));
+        if (clip == null || !SafeXml.localName(clip).equals("clipPath")) {
+            leave("a clip path cannot be found");
+            return drawn;
+        }
+        View own = view.moved(SvgTransforms.parse(clip.getAttribute("transform")));
+        if ("objectBoundingBox".equals(clip.getAttribute("clipPathUnits"))) {
+            Rectangle2D box = bounds(drawn, view.toMm());
+            own = own.moved(new AffineTransform(box.getWidth(), 0, 0, box.getHeight(), box.getX(), box.getY()));
+        }
+        Area area = new Area();
+        SvgLook within = look.within(clip, rules);
+        for (Node n = clip.getFirstChild(); n != null; n = n.getNextSibling()) {
+            if (n instanceof Element child) {
+                clipArea(child, own, within).ifPresent(area::add);
+            }
+        }
+        List<VectorMark> result = new ArrayList<>();
+        for (VectorMark mark : drawn) {
+            Area shown = new Area(mark.shape());
+            shown.intersect(area);
+            if (!shown.isEmpty()) {
+                result.add(mark.withShape(shown));
+            }
+        }
+        return result;
+    }
+
+    private Optional<Area> clipArea(Element child, View view, SvgLook parent) {
+        String kind = SafeXml.localName(child);
+        View moved = view.moved(SvgTransforms.parse(child.getAttribute("transform")));
+        if (kind.equals("use")) {
+            Element target = byId.get(link(child));
+            return target == null || view.uses() > MOST_USES
+                    ? Optional.empty()
+                    : clipArea(target, moved.used().moved(AffineTransform.getTranslateInstance(
+                            SvgNumbers.of(child, "x", view.wide(), 0), SvgNumbers.of(child, "y", view.high(), 0))),
+                            parent);
+        }
+        if (!Set.of("path", "rect", "circle", "ellipse", "polygon", "polyline", "line").contains(kind)) {
+            return Optional.empty();
+        }
+        Path2D path = SvgForms.shape(child, kind, view.wide(), view.high());
+        if (path == null || !SvgForms.finite(path)) {
+            return Optional.empty();
+        }
+        SvgLook look = parent.within(child, rules);
+        return Optional.of(new Area(moved.toMm().createTransformedShape(
+                SvgForms.filled(path, look.evenOdd("clip-rule")))));
+    }
+
+    /** @return the box of marks in the units of the view */
+    private static Rectangle2D bounds(List<VectorMark> drawn, AffineTransform toMm) {
+        Rectangle2D box = null;
+        try {
+            AffineTransform back = toMm.createInverse();
+            for (VectorMark mark : drawn) {
+                Rectangle2D own = back.createTransformedShape(mark.shape()).getBounds2D();
+                box = box == null ? own : box.createUnion(own);
+            }
+        } catch (java.awt.geom.NoninvertibleTransformException e) {
+            return new Rectangle2D.Double(0, 0, 1, 1);
+        }
+        return box;
+    }
+
+    private List<VectorMark> use(Element element, View view, SvgLook look) {
+        String id = link(element);
+        Element target = byId.get(id);
+        if (id.isEmpty() || target == null) {
+            leave(id.isEmpty() ? "a link out of the file is not followed" : "what a use refers to cannot be found");
+            return List.of();
+        }
+        if (view.uses() >= MOST_USES || ++elements > limits.elements()) {
+            leave("uses nested deeper than %d are left out".formatted(MOST_USES));
+            return List.of();
+        }
+        View placed = view.used().moved(AffineTransform.getTranslateInstance(
+                SvgNumbers.of(element, "x", view.wide(), 0), SvgNumbers.of(element, "y", view.high(), 0)));
+        String kind = SafeXml.localName(target);
+        if (kind.equals("symbol") || kind.equals("svg")) {
+            SvgLook own = look.within(target, rules);
+            return own.hidden()
+                    ? List.of()
+                    : nested(target, placed, own, SvgNumbers.of(element, "width", view.wide(), -1),
+                            SvgNumbers.of(element, "height", view.high(), -1));
+        }
+        return element(target, placed, look);
+    }
+
+    /** A drawing or symbol within: its own viewport, cut at its edge. */
+    private List<VectorMark> nested(Element element, View view, SvgLook look, double useWide, double useHigh) {
+        double wide = useWide >= 0 ? useWide : SvgNumbers.of(element, "width", view.wide(), view.wide());
+        double high = useHigh >= 0 ? useHigh : SvgNumbers.of(element, "height", view.high(), view.high());
+        if (wide <= 0 || high <= 0) {
+            return List.of();
+        }
+        boolean symbol = SafeXml.localName(element).equals("symbol");
+        double x = symbol ? 0 : SvgNumbers.of(element, "x", view.wide(), 0);
+        double y = symbol ? 0 : SvgNumbers.of(element, "y", view.high(), 0);
+        double[] box = SvgNumbers.viewBox(element);
+        View inside = box == null
+                ? view.moved(AffineTransform.getTranslateInstance(x, y)).sized(wide, high)
+                : view.moved(SvgTransforms.fitting(box, x, y, wide, high,
+                        element.getAttribute("preserveAspectRatio"))).sized(box[2], box[3]);
+        List<VectorMark> drawn = children(element, inside, look);
+        Area port = new Area(view.toMm().createTransformedShape(new Rectangle2D.Double(x, y, wide, high)));
+        List<VectorMark> cut = new ArrayList<>();
+        for (VectorMark mark : drawn) {
+            if (port.contains(mark.shape().getBounds2D())) {
+                cut.add(mark);
+            } else {
+                Area shown = new Area(mark.shape());
+                shown.intersect(port);
+                if (!shown.isEmpty()) {
+                    cut.add(mark.withShape(shown));
+                }
+            }
+        }
+        return cut;
+    }
+
+    private List<VectorMark> shape(Element element, String kind, View view, SvgLook look) {
+        Path2D path = SvgForms.shape(element, kind, view.wide(), view.high());
+        if (path == null || look.invisible()) {
+            return List.of();
+        }
+        if (!SvgForms.finite(path) || Math.abs(view.toMm().getDeterminant()) < 1e-18) {
+            leave("left out: a %s without finite size".formatted(kind));
+            return List.of();
+        }
+        for (String marker : new String[]{"marker-start", "marker-mid", "marker-end"}) {
+            if (look.get(marker).isPresent()) {
+                leave("line markers are left out");
+            }
+        }
+        Rectangle2D box = path.getBounds2D();
+        List<VectorMark> drawn = new ArrayList<>();
+        if (!kind.equals("line")) {
+            fill(look, "fill", "black", "fill-opacity", box, view).ifPresent(mark -> mark(drawn, mark,
+                    SvgForms.filled(path, look.evenOdd("fill-rule")), view));
+        }
+        fill(look, "stroke", "none", "stroke-opacity", box, view)
+                .ifPresent(mark -> SvgForms.stroked(path, look, view.wide(), view.high())
+                        .ifPresent(shape -> mark(drawn, mark, shape, view)));
+        return look.get("paint-order", "normal").startsWith("stroke") && drawn.size() == 2 ? drawn.reversed() : drawn;
+    }
+
+    private void mark(List<VectorMark> drawn, VectorMark fill, Shape shape, View view) {
+        Shape inMm = view.toMm().createTransformedShape(shape);
+        if (inMm.getBounds2D().isEmpty() || !SvgForms.finite(inMm)) {
+            return;
+        }
+        marks++;
+        if (marks == MOST_MARKS) {
+            leave("only the first %,d shapes are read".formatted(MOST_MARKS));
+        }
+        drawn.add(fill.withShape(inMm));
+    }
+
+    /** @return a mark with no shape yet, that has the fill; nothing when it draws nothing */
+    private Optional<VectorMark> fill(SvgLook look, String property, String otherwise, String opacityProperty,
+            Rectangle2D box, View view) {
+        String text = look.get(property, otherwise);
+        double opacity = look.share(opacityProperty);
+        String fallback = "";
+        if (text.startsWith("url(")) {
+            int end = text.indexOf(')');
+            Optional<Gradient> gradient = gradients.of(id(text), box, view.toMm(), look, opacity);
+            if (gradient.isPresent()) {
+                return Optional.of(new VectorMark(box, gradient.get()));
+            }
+            fallback = end > 0 ? text.substring(end + 1).strip() : "";
+            Element target = byId.get(id(text));
+            leave(target != null && SafeXml.localName(target).equals("pattern")
+                    ? "a pattern fill is left out"
+                    : "a fill that cannot be found is left out");
+            text = fallback;
+        }
+        if (text.isEmpty() || text.equals("none") || opacity == 0) {
+            return Optional.empty();
+        }
+        String colour = text.equals("currentColor") ? look.get("color", "black") : text;
+        Optional<SvgColours.Colour> read = SvgColours.parse(colour);
+        if (read.isEmpty() && (colour.startsWith("context-") || colour.startsWith("var("))) {
+            leave("the colour %s is left out".formatted(colour));
+            return Optional.empty();
+        }
+        SvgColours.Colour known = read.orElse(new SvgColours.Colour(new Rgb(0, 0, 0), 1));
+        double all = opacity * known.opacity();
+        return all == 0 ? Optional.empty() : Optional.of(new VectorMark(box, ink(known.rgb())).withOpacity(all));
+    }
+
+    /** Equal colours are one ink; more than a palette takes fall on the nearest. */
+    private Ink ink(Rgb rgb) {
+        if (slots.size() >= MOST_INKS && !slots.containsKey(rgb)) {
+            leave("only the first %d colours are kept, others fall on the nearest".formatted(MOST_INKS));
+            return Ink.slot(slots.entrySet().stream().min(Comparator.comparingDouble(e -> far(e.getKey(), rgb)))
+                    .orElseThrow().getValue());
+        }
+        return Ink.slot(slots.computeIfAbsent(rgb, c -> "Ink %d".formatted(slots.size() + 1)));
+    }
+
+    private static double far(Rgb a, Rgb b) {
+        return Math.hypot(Math.hypot(a.red() - b.red(), a.green() - b.green()), a.blue() - b.blue());
+    }
+
+    private static String id(String url) {
+        return url.replaceFirst("^url\\(\\s*['\"]?#", "").replaceFirst("['\"]?\\s*\\).*$", "");
+    }
+
+    private static String link(Element e) {
+        String href = e.hasAttribute("href") ? e.getAttribute("href") : e.getAttribute("xlink:href");
+        return href.startsWith("#") ? href.substring(1) : "";
+    }
+}
