@@ -21,11 +21,17 @@ import org.vatwright.core.pattern.flow.FlowLines;
 import org.vatwright.core.pattern.interlace.Interlace;
 import org.vatwright.core.pattern.motif.Dot;
 import org.vatwright.core.pattern.motif.Dots;
+import org.vatwright.core.pattern.motif.Form;
+import org.vatwright.core.pattern.motif.Motif;
+import org.vatwright.core.pattern.motif.Motifs;
+import org.vatwright.core.pattern.motif.Part;
+import org.vatwright.core.pattern.motif.Placing;
 import org.vatwright.core.pattern.plaid.Plaid;
 import org.vatwright.core.pattern.stripe.Stripes;
 import org.vatwright.core.pattern.weave.Weaving;
 import org.vatwright.core.pattern.zigzag.Zigzag;
 import org.vatwright.core.repeat.Arrangement;
+import org.vatwright.core.repeat.WallpaperGroup;
 
 /** The one list of the families of structures. A new family is a package, a line here, a form and a codec. */
 public final class Catalogue {
@@ -48,7 +54,8 @@ public final class Catalogue {
             new Family(Blocks.FAMILY, "Blocks", Blocks.class, LaidStarts::blocks),
             new Family(Zigzag.FAMILY, "Zigzag", Zigzag.class, LaidStarts::zigzag),
             new Family(Interlace.FAMILY, "Interlace", Interlace.class, LaidStarts::interlace),
-            new Family(FlowLines.FAMILY, "Flow lines", FlowLines.class, LaidStarts::flow));
+            new Family(FlowLines.FAMILY, "Flow lines", FlowLines.class, LaidStarts::flow),
+            new Family(Motifs.FAMILY, "Motifs", Motifs.class, Catalogue::motifs));
 
     private Catalogue() {}
 
@@ -88,6 +95,15 @@ public final class Catalogue {
         NamedWeave twill = NamedWeave.parse("twill 2/2");
         return new Weaving(twill.name(), twill.draft(), new Cloth(warp, Optional.of(weft), Weave.plain(),
                 new Look.Yarns(YarnLook.named("cotton")), 10, 10));
+    }
+
+    /** A leaf in rows of four by four, every second one mirrored. */
+    private static Structure motifs(Design design, List<Ink> inks) {
+        double side = Math.min(design.repeat().widthMm(), design.repeat().heightMm()) / 4;
+        Part leaf = new Part(new Form.Leaf(Math.max(0.1, side * 0.3), Math.max(0.2, side * 0.7)), inks.getFirst())
+                .withTurn(-35);
+        return new Motifs(List.of(new Motif(1, "Leaf", List.of(leaf))), List.of(),
+                new Placing.Rows(4, 4, Arrangement.STRAIGHT, 0, true), WallpaperGroup.P1);
     }
 
     /** A half-drop of four by four, each dot two fifths of its small cell. */

@@ -7,6 +7,7 @@ import java.util.function.UnaryOperator;
 
 import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.shape.Outline;
 
 /** What is dressed. Its pieces are numbered in the order they are drawn, lowest first. */
 public sealed interface Article {

@@ -6,6 +6,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
+import org.vatwright.core.shape.Outline;
+
 /**
  * An article cut to its pieces: what is drawn, of whatever kind the article is.
  *

@@ -3,6 +3,7 @@ package org.vatwright.core.dress;
 import java.util.Optional;
 
 import org.vatwright.core.measure.Check;
+import org.vatwright.core.shape.Outline;
 
 /**
  * One closed shape of an article that takes a lay.

@@ -18,6 +18,7 @@ import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.TileSource;
 import org.vatwright.core.repeat.Arrangement;
+import org.vatwright.core.shape.Outline;
 
 class DressTest {
 

@@ -80,6 +80,9 @@ public final class BuildStage extends DesignStage {
             link.setId("add-" + family.id());
             add.getChildren().add(link);
         }
+        Node drawing = Ui.link("motif from a drawing\u2026", () -> desk.motifs().read());
+        drawing.setId("read-motif");
+        add.getChildren().add(drawing);
         column().getChildren().addAll(palette, layers, add, repeat);
     }
 

@@ -42,6 +42,7 @@ final class CellPane extends ClothPane {
     private final GuideLines guides;
     private final DotHandles dots;
     private final LaidHandles laid;
+    private final MotifHandles motifs;
     private boolean rolled;
     private boolean leftShown;
     private Design design;
@@ -54,6 +55,7 @@ final class CellPane extends ClothPane {
         guides = new GuideLines(studio, this);
         dots = new DotHandles(studio, this, guides);
         laid = new LaidHandles(studio, this);
+        motifs = new MotifHandles(studio, this, guides);
         borderUnder.getStyleClass().add("cell-border-under");
         border.getStyleClass().add("cell-border");
         corner.getStyleClass().add("ruler");
@@ -61,11 +63,11 @@ final class CellPane extends ClothPane {
         over.setMouseTransparent(true);
         getChildren().add(cloth);
         getChildren().addAll(shades);
-        getChildren().addAll(over, guides, dots, laid);
+        getChildren().addAll(over, guides, dots, laid, motifs);
         getChildren().addAll(rules.nodes());
         getChildren().addAll(across, down, corner);
         Ui.placedByHand(shades);
-        Ui.placedByHand(across, down, corner, guides, dots, laid);
+        Ui.placedByHand(across, down, corner, guides, dots, laid, motifs);
         setOnMouseMoved(this::pointer);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::pointer);
         setOnMouseExited(e -> studio.tellFoot(f -> f.withPlace("", 0)));
@@ -151,6 +153,7 @@ final class CellPane extends ClothPane {
         guides.show(design, v, rolled);
         dots.show(design, v, rolled);
         laid.show(design, v, rolled);
+        motifs.show(design, v, rolled);
     }
 
     private void frame(Viewport v) {

@@ -11,6 +11,7 @@ import org.vatwright.core.pattern.check.Checks;
 import org.vatwright.core.pattern.flow.FlowLines;
 import org.vatwright.core.pattern.interlace.Interlace;
 import org.vatwright.core.pattern.motif.Dots;
+import org.vatwright.core.pattern.motif.Motifs;
 import org.vatwright.core.pattern.plaid.Plaid;
 import org.vatwright.core.pattern.stripe.Stripes;
 import org.vatwright.core.pattern.weave.Weaving;
@@ -26,7 +27,7 @@ interface StructureForm {
     Map<String, Function<Studio, StructureForm>> ALL = Map.of(Stripes.FAMILY, StripesForm::new, Checks.FAMILY,
             ChecksForm::new, Plaid.FAMILY, PlaidForm::new, Weaving.FAMILY, WeaveForm::new, Dots.FAMILY, DotsForm::new,
             Blocks.FAMILY, BlocksForm::new, Zigzag.FAMILY, ZigzagForm::new, Interlace.FAMILY, InterlaceForm::new,
-            FlowLines.FAMILY, FlowForm::new);
+            FlowLines.FAMILY, FlowForm::new, Motifs.FAMILY, MotifsForm::new);
 
     Node node();
 

@@ -134,7 +134,7 @@ final class ArticlePane extends ClothPane {
     private void place(SVGPath path, Piece piece) {
         Viewport v = viewport();
         var shape = piece.outline().path(java.awt.geom.AffineTransform.getScaleInstance(v.pxPerMm(), v.pxPerMm()));
-        path.setContent(org.vatwright.core.dress.Outline.of(shape).data());
+        path.setContent(org.vatwright.core.shape.Outline.of(shape).data());
         Affine move = new Affine(Transform.translate(v.x(), v.y()));
         path.getTransforms().setAll(move);
     }

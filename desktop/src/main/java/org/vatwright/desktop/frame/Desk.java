@@ -13,6 +13,7 @@ import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.motif.Motifs;
 import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.project.Project;
@@ -44,6 +45,7 @@ public final class Desk {
     private final Outside outside;
     private final Settings settings;
     private final WeavingFiles weavings;
+    private final MotifFiles motifs;
     private Path file;
 
     public Desk(Studio studio, Outside outside, Settings settings) {
@@ -51,10 +53,15 @@ public final class Desk {
         this.outside = outside;
         this.settings = settings;
         weavings = new WeavingFiles(studio, outside);
+        motifs = new MotifFiles(studio, outside);
     }
 
     public WeavingFiles weavings() {
         return weavings;
+    }
+
+    public MotifFiles motifs() {
+        return motifs;
     }
 
     public Outside outside() {
@@ -232,7 +239,11 @@ public final class Desk {
     /** Takes a file that was dropped on the window. */
     public void dropped(Path path) {
         String name = String.valueOf(path.getFileName()).toLowerCase(Locale.ROOT);
-        if (name.endsWith(".svg")) {
+        boolean drawing = studio.selection().stage() == Stage.BUILD
+                && studio.layer().map(l -> l.structure() instanceof Motifs).orElse(false);
+        if (name.endsWith(".svg") && drawing) {
+            motifs.read(path);
+        } else if (name.endsWith(".svg")) {
             readFlat(path);
         } else if (name.endsWith(WifFile.SUFFIX)) {
             weavings.read(path);

@@ -5,7 +5,7 @@ import java.util.Optional;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Lay;
-import org.vatwright.core.dress.Outline;
+import org.vatwright.core.shape.Outline;
 import org.vatwright.core.dress.Piece;
 import org.vatwright.core.dress.Stroke;
 import org.vatwright.core.measure.Density;

@@ -10,7 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 
 import org.vatwright.core.dress.Article;
-import org.vatwright.core.dress.Outline;
+import org.vatwright.core.shape.Outline;
 import org.vatwright.core.dress.Piece;
 import org.vatwright.core.dress.Stroke;
 import org.vatwright.core.measure.Check;

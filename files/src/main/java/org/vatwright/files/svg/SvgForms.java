@@ -20,7 +20,7 @@ import org.w3c.dom.Element;
 final class SvgForms {
 
     /** Above, outlines are filled as they are, without parting what crosses itself. */
-    private static final int MOST_SEGMENTS = 4000;
+    private static final int MOST_SEGMENTS = 900;
 
     private SvgForms() {}
 

@@ -1,4 +1,4 @@
-package org.vatwright.core.dress;
+package org.vatwright.core.shape;
 
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;

@@ -1,0 +1,183 @@
+package org.vatwright.core.pattern.motif;
+
+import java.awt.BasicStroke;
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Area;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+import org.vatwright.core.measure.Angle;
+import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.pattern.Gradient;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.VectorMark;
+
+/**
+ * One shape of a motif with its fill and its outline.
+ *
+ * @param x,y where its middle stands in the motif, in mm
+ * @param turnDeg counter-clockwise as seen
+ * @param wide,high scale of its sides, below 0 mirrored; 0.001 to 1,000
+ * @param fill clear for none
+ * @param gradient instead of the fill, in mm of the form before it is placed
+ */
+public record Part(String name, Form form, double x, double y, double turnDeg, double wide, double high, Ink fill,
+        Optional<Gradient> gradient, double opacity, Optional<Edge> edge) {
+
+    /** How the ends of dashes look. */
+    public enum Cap {
+        BUTT, ROUND, SQUARE
+    }
+
+    /** How corners of an outline look. */
+    public enum Join {
+        MITER, ROUND, BEVEL
+    }
+
+    /** An outline. @param dashesMm lengths and gaps in turn; none for a whole line */
+    public record Edge(Ink ink, double widthMm, Join join, Cap cap, List<Double> dashesMm) {
+        public Edge {
+            Check.within("outline", widthMm, 0.01, 500, "mm");
+            dashesMm = List.copyOf(dashesMm);
+            Check.within("dashes", dashesMm.size(), 0, 20);
+            dashesMm.forEach(d -> Check.within("dash", d, 0.01, 5000, "mm"));
+        }
+
+        public Edge(Ink ink, double widthMm) {
+            this(ink, widthMm, Join.MITER, Cap.BUTT, List.of());
+        }
+
+        public Edge withInk(Ink other) {
+            return new Edge(other, widthMm, join, cap, dashesMm);
+        }
+
+        public Edge withWidth(double mm) {
+            return new Edge(ink, mm, join, cap, dashesMm);
+        }
+    }
+
+    public Part {
+        name = Check.named("part", name);
+        Check.within("place of a part", x, -1e5, 1e5, "mm");
+        Check.within("place of a part", y, -1e5, 1e5, "mm");
+        Check.within("scale", Math.abs(wide) * 100, 0.1, 1e5, "%");
+        Check.within("scale", Math.abs(high) * 100, 0.1, 1e5, "%");
+        Check.within("opacity", opacity * 100, 0, 100, "%");
+        turnDeg = Angle.turn(turnDeg);
+    }
+
+    public Part(Form form, Ink fill) {
+        this(form.name(), form, 0, 0, 0, 1, 1, fill, Optional.empty(), 1, Optional.empty());
+    }
+
+    public Part at(double newX, double newY) {
+        return new Part(name, form, newX, newY, turnDeg, wide, high, fill, gradient, opacity, edge);
+    }
+
+    public Part withForm(Form other) {
+        return new Part(name, other, x, y, turnDeg, wide, high, fill, gradient, opacity, edge);
+    }
+
+    public Part withTurn(double degrees) {
+        return new Part(name, form, x, y, degrees, wide, high, fill, gradient, opacity, edge);
+    }
+
+    public Part withScale(double newWide, double newHigh) {
+        return new Part(name, form, x, y, turnDeg, newWide, newHigh, fill, gradient, opacity, edge);
+    }
+
+    /** @return filled with one ink, a gradient given up */
+    public Part withFill(Ink other) {
+        return new Part(name, form, x, y, turnDeg, wide, high, other, Optional.empty(), opacity, edge);
+    }
+
+    public Part withOpacity(double share) {
+        return new Part(name, form, x, y, turnDeg, wide, high, fill, gradient, share, edge);
+    }
+
+    public Part withEdge(Optional<Edge> other) {
+        return new Part(name, form, x, y, turnDeg, wide, high, fill, gradient, opacity, other);
+    }
+
+    /** @return everything so many times as large, around the motif's middle */
+    Part scaled(double by) {
+        return new Part(name, form, x * by, y * by, turnDeg, wide * by, high * by, fill, gradient, opacity,
+                edge.map(e -> new Edge(e.ink(), e.widthMm() * by, e.join(), e.cap(),
+                        e.dashesMm().stream().map(d -> d * by).toList())));
+    }
+
+    /** @return every ink it shows */
+    public List<Ink> inks() {
+        List<Ink> inks = new ArrayList<>();
+        gradient.ifPresentOrElse(g -> g.stops().forEach(s -> inks.add(s.ink())), () -> inks.add(fill));
+        edge.ifPresent(e -> inks.add(e.ink()));
+        return inks;
+    }
+
+    Part inked(UnaryOperator<Ink> change) {
+        return new Part(name, form, x, y, turnDeg, wide, high, change.apply(fill),
+                gradient.map(g -> g.withStops(g.stops().stream()
+                        .map(s -> new Gradient.Stop(s.place(), change.apply(s.ink()), s.opacity())).toList())),
+                opacity, edge.map(e -> e.withInk(change.apply(e.ink()))));
+    }
+
+    /** @return from the form to the motif */
+    public AffineTransform place() {
+        AffineTransform place = AffineTransform.getTranslateInstance(x, y);
+        // Counter-clockwise as seen, y down.
+        place.rotate(-Math.toRadians(turnDeg));
+        place.scale(wide, high);
+        return place;
+    }
+
+    /** @return fill and outline as filled shapes, lowest first */
+    List<VectorMark> marks() {
+        List<VectorMark> marks = new ArrayList<>();
+        Shape own = form.shape();
+        Shape placed = place().createTransformedShape(own);
+        if (gradient.isPresent()) {
+            marks.add(new VectorMark(own, gradient.get()).withOpacity(opacity).moved(place()));
+        } else if (!(fill instanceof Ink.Clear)) {
+            marks.add(new VectorMark(placed, fill).withOpacity(opacity));
+        }
+        edge.filter(e -> !(e.ink() instanceof Ink.Clear)).ifPresent(
+                e -> marks.add(new VectorMark(new Area(stroke(e).createStrokedShape(placed)), e.ink())
+                        .withOpacity(opacity)));
+        return marks;
+    }
+
+    private static BasicStroke stroke(Edge e) {
+        int cap = e.cap() == Cap.ROUND
+                ? BasicStroke.CAP_ROUND
+                : e.cap() == Cap.SQUARE ? BasicStroke.CAP_SQUARE : BasicStroke.CAP_BUTT;
+        int join = e.join() == Join.ROUND
+                ? BasicStroke.JOIN_ROUND
+                : e.join() == Join.BEVEL ? BasicStroke.JOIN_BEVEL : BasicStroke.JOIN_MITER;
+        if (e.dashesMm().isEmpty()) {
+            return new BasicStroke((float) e.widthMm(), cap, join, 10);
+        }
+        int n = e.dashesMm().size();
+        float[] dashes = new float[n % 2 == 0 ? n : 2 * n];
+        for (int i = 0; i < dashes.length; i++) {
+            dashes[i] = e.dashesMm().get(i % n).floatValue();
+        }
+        return new BasicStroke((float) e.widthMm(), cap, join, 10, dashes, 0);
+    }
+
+    /** Reads the lower-case name of one of a few choices. */
+    public static <E extends Enum<E>> E choice(Class<E> type, String word) {
+        for (E each : type.getEnumConstants()) {
+            if (each.name().toLowerCase(Locale.ROOT).equals(word)) {
+                return each;
+            }
+        }
+        throw new Refusal("\"%s\" is not known here; %s are".formatted(word, String.join(", ",
+                java.util.Arrays.stream(type.getEnumConstants()).map(e -> e.name().toLowerCase(Locale.ROOT))
+                        .toList())));
+    }
+}

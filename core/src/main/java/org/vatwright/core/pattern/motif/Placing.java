@@ -1,0 +1,139 @@
+package org.vatwright.core.pattern.motif;
+
+import java.util.List;
+
+import org.vatwright.core.measure.Check;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.repeat.Arrangement;
+
+/** How motifs are placed, beside those set by hand. */
+public sealed interface Placing {
+
+    /** None but those set by hand. */
+    record ByHand() implements Placing {}
+
+    /**
+     * In rows: motifs in turn, in small cells of equal size.
+     *
+     * @param turnStep added from one to the next, degrees
+     * @param flipEverySecond whether every second is mirrored
+     */
+    record Rows(int across, int down, Arrangement arrangement, double turnStep,
+            boolean flipEverySecond) implements Placing {
+        public Rows {
+            Check.within("motifs across", across, 1, 200);
+            Check.within("motifs down", down, 1, 200);
+            Check.within("turn from one to the next", turnStep, -360, 360, "degrees");
+        }
+    }
+
+    /**
+     * On rings around the middle of the cell.
+     *
+     * @param first how many stand on the innermost, @param more how many more on each next
+     * @param radiusMm of the innermost
+     * @param outward whether each is turned to look outward
+     */
+    record Rings(int rings, int first, int more, double radiusMm, double stepMm, boolean outward) implements Placing {
+        public Rings {
+            Check.within("rings", rings, 1, 40);
+            Check.within("motifs on the first ring", first, 1, 400);
+            Check.within("more on each next ring", more, 0, 100);
+            Check.within("radius", radiusMm, 0, 5000, "mm");
+            Check.within("step of rings", stepMm, 0.1, 5000, "mm");
+        }
+    }
+
+    /**
+     * Scattered over the cell, none nearer to another than a gap; those set by hand are respected.
+     *
+     * @param shares how often each motif comes, in the order of the motifs; 1 where none is given
+     * @param gapMm from the circle around one motif to that around another
+     * @param least,most scale, a share of the motif's own size
+     * @param turnFrom,turnTo degrees
+     * @param flipped share of those mirrored, 0 to 1
+     * @param inks in turn instead of each motif's first ink; none leaves it
+     * @param even whether size and turn go evenly over their range, else at random
+     * @param fill how many more are put into the largest gaps
+     * @param relax how many steps they are moved apart
+     */
+    record Scattered(int count, List<Double> shares, double gapMm, double least, double most, double turnFrom,
+            double turnTo, double flipped, List<Ink> inks, boolean even, int fill, int relax,
+            long seed) implements Placing {
+
+        public static final int MOST = 20_000;
+
+        public Scattered {
+            Check.within("scattered motifs", count, 0, MOST);
+            shares = List.copyOf(shares);
+            shares.forEach(s -> Check.within("share", s, 0, 1000, ""));
+            Check.within("gap", gapMm, -500, 500, "mm");
+            Check.within("smallest", least * 100, 1, 10_000, "%");
+            Check.within("largest", most * 100, least * 100, 10_000, "%");
+            Check.within("turn", turnFrom, -360, 360, "degrees");
+            Check.within("turn", turnTo, turnFrom, 720, "degrees");
+            Check.within("mirrored", flipped * 100, 0, 100, "%");
+            inks = List.copyOf(inks);
+            Check.within("motifs put into gaps", fill, 0, 2000);
+            Check.within("steps apart", relax, 0, 60);
+        }
+
+        public static Scattered of(int count, double gapMm, long seed) {
+            return new Scattered(count, List.of(), gapMm, 1, 1, 0, 0, 0, List.of(), true, 0, 0, seed);
+        }
+
+        public Scattered withCount(int other) {
+            return new Scattered(other, shares, gapMm, least, most, turnFrom, turnTo, flipped, inks, even, fill, relax,
+                    seed);
+        }
+
+        public Scattered withShares(List<Double> other) {
+            return new Scattered(count, other, gapMm, least, most, turnFrom, turnTo, flipped, inks, even, fill, relax,
+                    seed);
+        }
+
+        public Scattered withGap(double mm) {
+            return new Scattered(count, shares, mm, least, most, turnFrom, turnTo, flipped, inks, even, fill, relax,
+                    seed);
+        }
+
+        public Scattered withSizes(double smallest, double largest) {
+            return new Scattered(count, shares, gapMm, smallest, largest, turnFrom, turnTo, flipped, inks, even, fill,
+                    relax, seed);
+        }
+
+        public Scattered withTurns(double from, double to) {
+            return new Scattered(count, shares, gapMm, least, most, from, to, flipped, inks, even, fill, relax, seed);
+        }
+
+        public Scattered withFlipped(double share) {
+            return new Scattered(count, shares, gapMm, least, most, turnFrom, turnTo, share, inks, even, fill, relax,
+                    seed);
+        }
+
+        public Scattered withInks(List<Ink> other) {
+            return new Scattered(count, shares, gapMm, least, most, turnFrom, turnTo, flipped, other, even, fill,
+                    relax, seed);
+        }
+
+        public Scattered withEven(boolean other) {
+            return new Scattered(count, shares, gapMm, least, most, turnFrom, turnTo, flipped, inks, other, fill,
+                    relax, seed);
+        }
+
+        public Scattered withFill(int other) {
+            return new Scattered(count, shares, gapMm, least, most, turnFrom, turnTo, flipped, inks, even, other,
+                    relax, seed);
+        }
+
+        public Scattered withRelax(int other) {
+            return new Scattered(count, shares, gapMm, least, most, turnFrom, turnTo, flipped, inks, even, fill, other,
+                    seed);
+        }
+
+        public Scattered withSeed(long other) {
+            return new Scattered(count, shares, gapMm, least, most, turnFrom, turnTo, flipped, inks, even, fill, relax,
+                    other);
+        }
+    }
+}

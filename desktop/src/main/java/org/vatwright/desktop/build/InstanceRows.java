@@ -1,0 +1,83 @@
+package org.vatwright.desktop.build;
+
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.motif.Instance;
+import org.vatwright.core.pattern.motif.Motif;
+import org.vatwright.core.pattern.motif.Motifs;
+import org.vatwright.desktop.control.InkChip;
+import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+
+/** The motif picked on the cloth, where it stands. */
+final class InstanceRows extends VBox {
+
+    private final Studio studio;
+    private final Label title = Ui.label("", "card-title");
+    private final NumberRow x;
+    private final NumberRow y;
+    private final NumberRow turn;
+    private final NumberRow scale;
+    private final CheckBox flip = new CheckBox("mirrored");
+    private final InkChip ink;
+
+    InstanceRows(Studio studio) {
+        super(4);
+        this.studio = studio;
+        x = NumberRow.length(studio, "From left", "motif from the left",
+                mm -> edit("place a motif", i -> i.at(mm, i.y())));
+        y = NumberRow.length(studio, "From top", "motif from the top",
+                mm -> edit("place a motif", i -> i.at(i.x(), mm)));
+        turn = NumberRow.number(studio, "Turned", "turn of the motif", "\u00b0", 2, 5,
+                n -> edit("turn a motif", i -> i.withTurn(n)));
+        scale = NumberRow.number(studio, "Scale", "scale of the motif", "%", 1, 5,
+                n -> edit("scale a motif", i -> i.withScale(n / 100)));
+        flip.setId("motif-mirrored");
+        flip.setOnAction(e -> edit("mirror a motif", i -> i.withFlip(flip.isSelected())));
+        ink = new InkChip("ink of this motif", k -> edit("ink a motif with " + k.words(),
+                i -> i.withInk(Optional.of(k))));
+        title.setId("picked-motif");
+        var alone = Ui.link("change it alone", () -> studio.editStructure("unlink a motif", Motifs.class,
+                m -> chosen(m).isPresent() ? m.unlinked(studio.selection().part()) : m));
+        alone.setId("unlink");
+        getChildren().addAll(title, x, y, turn, scale, Ui.labelled("First ink", ink), Ui.row(flip, alone));
+    }
+
+    private Optional<Instance> chosen(Motifs motifs) {
+        int part = studio.selection().part();
+        return part >= 0 && part < motifs.byHand().size() ? Optional.of(motifs.byHand().get(part)) : Optional.empty();
+    }
+
+    private void edit(String name, UnaryOperator<Instance> change) {
+        int part = studio.selection().part();
+        studio.editStructure(name, Motifs.class, m -> chosen(m).map(i -> m.with(part, change.apply(i))).orElse(m));
+    }
+
+    void show(Design design, Colourway colourway, Motifs motifs) {
+        Optional<Instance> instance = chosen(motifs);
+        Ui.show(this, instance.isPresent());
+        instance.ifPresent(i -> {
+            title.setText("This %s, %d of %d set by hand".formatted(
+                    motifs.motif(i.motif()).map(Motif::name).orElse("motif"), studio.selection().part() + 1,
+                    motifs.byHand().size()));
+            x.show(i.x());
+            y.show(i.y());
+            turn.show(i.turnDeg());
+            scale.show(100 * i.scale());
+            flip.setSelected(i.flip());
+            ink.show(i.ink().orElse(Ink.CLEAR), design, colourway);
+            if (i.ink().isEmpty()) {
+                ink.setText("as drawn");
+            }
+        });
+    }
+}

@@ -1,0 +1,154 @@
+package org.vatwright.desktop.build;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.Structure;
+import org.vatwright.core.pattern.motif.Form;
+import org.vatwright.core.pattern.motif.Instance;
+import org.vatwright.core.pattern.motif.Motif;
+import org.vatwright.core.pattern.motif.Motifs;
+import org.vatwright.core.pattern.motif.Part;
+import org.vatwright.desktop.control.Styles;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** Motifs: what there is, the parts of the one in hand, how they are placed, the group they make. */
+final class MotifsForm implements StructureForm {
+
+    private final Studio studio;
+    private final VBox node = new VBox(8);
+    private final VBox list = new VBox(3);
+    private final List<Button> names = new ArrayList<>();
+    private final PartRows parts;
+    private final InstanceRows instance;
+    private final PlacingRows placing;
+    private final GroupPicker group;
+    private int chosen = -1;
+
+    MotifsForm(Studio studio) {
+        this.studio = studio;
+        MenuButton draw = new MenuButton("Draw a motif");
+        draw.setId("draw-motif");
+        for (Form form : Form.examples(10)) {
+            MenuItem item = new MenuItem(form.name());
+            item.setOnAction(e -> add(form.name()));
+            draw.getItems().add(item);
+        }
+        parts = new PartRows(studio, this::motif);
+        instance = new InstanceRows(studio);
+        placing = new PlacingRows(studio);
+        group = new GroupPicker(studio);
+        node.getChildren().addAll(Ui.row(Ui.label("Motifs", "card-title"), Ui.spring(), draw), list, parts,
+                Ui.row(named("set-one", Ui.link("set one by hand", this::setOne)),
+                        named("set-all", Ui.link("set all by hand", this::setAll))),
+                instance, placing, group);
+    }
+
+    private static Node named(String id, Node node) {
+        node.setId(id);
+        return node;
+    }
+
+    private void edit(String name, UnaryOperator<Motifs> change) {
+        studio.editStructure(name, Motifs.class, change);
+    }
+
+    /** @return the id of the motif in hand */
+    private int motif() {
+        Motifs motifs = (Motifs) studio.layer().orElseThrow().structure();
+        return motifs.motif(chosen).isPresent() ? chosen : motifs.motifs().getFirst().id();
+    }
+
+    /** A new motif of one shape, a sixth of the cell; placed at once where all are set by hand. */
+    private void add(String form) {
+        studio.design().ifPresent(d -> {
+            double side = Math.max(0.5, Math.min(d.repeat().widthMm(), d.repeat().heightMm()) / 6);
+            Form fresh = Form.examples(side).stream().filter(f -> f.name().equals(form)).findFirst().orElseThrow();
+            edit("draw a " + form, m -> {
+                Ink ink = m.inks().stream().filter(i -> !(i instanceof Ink.Clear)).findFirst()
+                        .orElse(Ink.slot(d.palette().slots().getFirst()));
+                List<Motif> more = new ArrayList<>(m.motifs());
+                chosen = m.freeId();
+                more.add(new Motif(chosen, form.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + form.substring(1),
+                        List.of(new Part(fresh, ink))));
+                return m.withMotifs(more);
+            });
+        });
+    }
+
+    private void setOne() {
+        studio.design().ifPresent(d -> {
+            int id = motif();
+            int[] at = {0};
+            edit("set a motif", m -> {
+                List<Instance> more = new ArrayList<>(m.byHand());
+                at[0] = more.size();
+                more.add(new Instance(id, d.repeat().widthMm() / 2, d.repeat().heightMm() / 2));
+                return m.withByHand(more);
+            });
+            studio.select(s -> s.withPart(at[0]));
+        });
+    }
+
+    private void setAll() {
+        studio.design().ifPresent(d -> edit("set all by hand", m -> m.setByHand(d.repeat())));
+    }
+
+    @Override
+    public Node node() {
+        return node;
+    }
+
+    @Override
+    public void show(Design design, Colourway colourway, Structure structure) {
+        Motifs motifs = (Motifs) structure;
+        int now = motifs.motif(chosen).isPresent() ? chosen : motifs.motifs().getFirst().id();
+        if (names.size() != motifs.motifs().size()) {
+            names.clear();
+            list.getChildren().clear();
+            for (int i = 0; i < motifs.motifs().size(); i++) {
+                list.getChildren().add(line(i, motifs.motifs().size()));
+            }
+        }
+        for (int i = 0; i < names.size(); i++) {
+            Motif motif = motifs.motifs().get(i);
+            names.get(i).setText("%s, %d part%s".formatted(motif.name(), motif.parts().size(),
+                    motif.parts().size() == 1 ? "" : "s"));
+            list.getChildren().get(i).pseudoClassStateChanged(Styles.CHOSEN, motif.id() == now);
+        }
+        parts.show(design, colourway, motifs.motif(now).orElseThrow());
+        instance.show(design, colourway, motifs);
+        placing.show(design, colourway, motifs);
+        group.show(design, motifs);
+    }
+
+    private HBox line(int index, int count) {
+        Button name = Ui.link("", () -> {
+            Motifs motifs = (Motifs) studio.layer().orElseThrow().structure();
+            chosen = motifs.motifs().get(index).id();
+            parts.begin();
+            studio.design().ifPresent(d -> show(d, studio.colourway(d), motifs));
+        });
+        name.setId("motif-" + (index + 1));
+        names.add(name);
+        HBox row = Ui.row(name, Ui.spring());
+        row.getStyleClass().add("band-line");
+        if (count > 1) {
+            row.getChildren().add(Ui.icon("x", "Remove motif " + (index + 1),
+                    () -> edit("remove a motif", m -> m.without(m.motifs().get(index).id()))));
+        }
+        return row;
+    }
+}
