@@ -105,6 +105,21 @@ class VerbsTest {
     }
 
     @Test
+    void aDrawingIsDrawnAsItIsUnderstood() throws IOException {
+        Files.writeString(folder.resolve("m.svg"), "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 40 20'>"
+                + "<rect width='20' height='20' fill='#ab3b2c'/><text>words</text></svg>");
+        assertThat(run("motif", file("m.svg"), "--px", "80", "-o", file("m.png"))).isZero();
+        assertThat(err.toString().strip()).isEqualTo("left out: text");
+        assertThat(picture("m.png").getWidth()).isEqualTo(80);
+        assertThat(picture("m.png").getHeight()).isEqualTo(40);
+        assertThat(picture("m.png").getRGB(20, 20)).isEqualTo(0xFFab3b2c);
+        assertThat(picture("m.png").getRGB(60, 20) >>> 24).isZero();
+        Files.writeString(folder.resolve("n.svg"), "<svg xmlns='http://www.w3.org/2000/svg'><text>no</text></svg>");
+        assertThat(run("motif", file("n.svg"), "-o", file("n.png"))).isEqualTo(1);
+        assertThat(folder.resolve("n.png")).doesNotExist();
+    }
+
+    @Test
     void theListHasTheStatedShape() throws IOException {
         assertThat(run("list", project, "--json")).isZero();
         JsonNode list = new ObjectMapper().readTree(out.toString());
@@ -160,7 +175,7 @@ class VerbsTest {
     @Test
     void theDemoWritesAllItMakes() {
         assertThat(run("demo", "--to", file("made"))).isZero();
-        assertThat(out.toString()).contains(" 1 of 65").contains("are in ");
+        assertThat(out.toString()).contains(" 1 of 73").contains("are in ");
         assertThat(folder.resolve("made")).isDirectoryContaining("glob:**ship-s-name-morning.png")
                 .isDirectoryContaining("glob:**foredeck-night-crossing-field.png");
     }

@@ -58,8 +58,6 @@ public final class Shots {
         views.put("build-plaid",
                 s -> s.select(x -> x.withDesign(s.project().design("Skarholm").orElseThrow()).withLayer(1)
                         .withPart(4).withWorn("Crew smock")));
-        views.put("build-check", s -> s.select(x -> x.withDesign(s.project().design("Saloon Check").orElseThrow())
-                .withLayer(1).withWorn("Galley curtain")));
         views.put("build-weave", s -> s.select(x -> x.withDesign(s.project().design("Sailcloth").orElseThrow())
                 .withLayer(1).withWorn("Tote")));
         views.put("build-draft", s -> s.select(x -> x.withDesign(s.project().design("Bosun Twill").orElseThrow())
@@ -70,6 +68,8 @@ public final class Shots {
                 .withLayer(1).withWorn("Tote")));
         views.put("build-flow", s -> s.select(x -> x.withDesign(s.project().design("Wake").orElseThrow())
                 .withLayer(1).withPart(1).withWorn("Departures screen")));
+        views.put("build-motifs", s -> s.select(x -> x.withDesign(s.project().design("Terns").orElseThrow())
+                .withLayer(1).withWorn("Saloon curtain")));
         views.put("build-ink", s -> s.select(x -> x.withDesign(s.project().design("Gangway").orElseThrow()).withSlot(2)
                 .withColourway("Night Crossing")));
         views.put("inspect", s -> s.select(x -> x.withStage(Stage.INSPECT)

@@ -26,8 +26,10 @@ class FieldTest {
     @Test
     void aTileWrittenTwiceIsTheFieldOfTwoTilesToTheBit() {
         Random random = new Random(21);
-        for (int n = 0; n < 60; n++) {
-            Design design = Samples.any(random, 5 + random.nextInt(30), 5 + random.nextInt(30));
+        for (int n = 0; n < 260; n++) {
+            Design design = n < 60
+                    ? Samples.any(random, 5 + random.nextInt(30), 5 + random.nextInt(30))
+                    : Samples.anyLaid(random, 12 + random.nextInt(20), 12 + random.nextInt(20));
             Tile tile = design.repeat().tile();
             Raster one = TileRenderer.render(design, Samples.morning(), TileGrid.at(tile, DPI), Work.on(2));
             Raster field = FieldRenderer.render(design, Samples.morning(),

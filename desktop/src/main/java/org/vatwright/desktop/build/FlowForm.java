@@ -11,6 +11,7 @@ import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.pattern.flow.FlowLines;
 import org.vatwright.core.pattern.flow.Knot;
 import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
@@ -44,6 +45,8 @@ final class FlowForm implements StructureForm {
     private final NumberRow travel;
     private final Slider phase = new Slider(0, 1, 0);
     private final LaidTurn turn;
+    private final Segments<Boolean> sizes;
+    private boolean together;
     private boolean showing;
 
     FlowForm(Studio studio) {
@@ -53,9 +56,11 @@ final class FlowForm implements StructureForm {
         swell = NumberRow.number(studio, "Swell", "swell of the line", "%", 1, 5,
                 n -> knot("swell %s %%".formatted(Numbers.plain(n)), k -> k.withSwell(n / 100)));
         period = NumberRow.length(studio, "Period", "period of the line",
-                mm -> edit("period %s mm".formatted(Numbers.plain(mm)), f -> f.withPeriod(mm)));
+                mm -> edit("period %s mm".formatted(Numbers.plain(mm)),
+                        f -> together && mm > 0 ? f.scaled(mm / f.periodMm()) : f.withPeriod(mm)));
         pitch = NumberRow.length(studio, "Pitch", "pitch of the sets",
-                mm -> edit("pitch %s mm".formatted(Numbers.plain(mm)), f -> f.withPitch(mm)));
+                mm -> edit("pitch %s mm".formatted(Numbers.plain(mm)),
+                        f -> together && mm > 0 ? f.scaled(mm / f.pitchMm()) : f.withPitch(mm)));
         copies = copy("Copies", "copies of the line", "", 0, 1, (c, n) -> new FlowLines.Copies((int) Math.rint(n),
                 c.dxMm(), c.dyMm(), c.thickerMm()));
         stepX = copy("Step across", "step across", "mm", 3, 1,
@@ -94,10 +99,12 @@ final class FlowForm implements StructureForm {
             }
         });
         turn = new LaidTurn(studio, "lines");
+        sizes = new Segments<>(List.of(false, true), t -> t ? "All together" : "Each alone", t -> together = t);
+        sizes.button(true).setId("sizes-together");
         node.getChildren().addAll(
                 Ui.row(point, Ui.spring(), Ui.icon("plus", "Set a point after this one", this::split),
                         Ui.icon("trash-2", "Remove this point", this::remove)),
-                x, y, swell, period, pitch, Ui.label("Line", "card-title"), thickness, inks, along,
+                x, y, swell, period, pitch, Ui.labelled("Sizes", sizes), Ui.label("Line", "card-title"), thickness, inks, along,
                 Ui.label("Copies", "card-title"), copies, stepX, stepY, thicker, beads, blobs,
                 Ui.label("Sway and motion", "card-title"), sway, waves,
                 Ui.link("sway otherwise", () -> edit("sway otherwise", f -> f.withSway(f.sway().withSeed(
@@ -155,6 +162,7 @@ final class FlowForm implements StructureForm {
         x.show(k.x());
         y.show(k.y());
         swell.show(100 * k.swell());
+        sizes.show(together);
         period.show(f.periodMm());
         pitch.show(f.pitchMm());
         copies.show(f.copies().count());

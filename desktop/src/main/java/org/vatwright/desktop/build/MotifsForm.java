@@ -13,6 +13,7 @@ import org.vatwright.core.pattern.motif.Instance;
 import org.vatwright.core.pattern.motif.Motif;
 import org.vatwright.core.pattern.motif.Motifs;
 import org.vatwright.core.pattern.motif.Part;
+import org.vatwright.core.repeat.WallpaperGroup;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
@@ -95,7 +96,10 @@ final class MotifsForm implements StructureForm {
             edit("set a motif", m -> {
                 List<Instance> more = new ArrayList<>(m.byHand());
                 at[0] = more.size();
-                more.add(new Instance(id, d.repeat().widthMm() / 2, d.repeat().heightMm() / 2));
+                // In a group the middle of the cell is a centre of turns, where all images would lie over each other.
+                boolean alone = m.group() == WallpaperGroup.P1;
+                more.add(new Instance(id, d.repeat().widthMm() * (alone ? 0.5 : 0.3),
+                        d.repeat().heightMm() * (alone ? 0.5 : 0.18)));
                 return m.withByHand(more);
             });
             studio.select(s -> s.withPart(at[0]));

@@ -77,8 +77,9 @@ final class PartRows extends VBox {
             item.setOnAction(e -> add(each.name()));
             add.getItems().add(item);
         }
-        MenuButton together = new MenuButton("With the one below");
+        MenuButton together = new MenuButton("Combine");
         together.setId("with-below");
+        together.setTooltip(new javafx.scene.control.Tooltip("Make one shape of this one and the one below"));
         for (Together each : Together.values()) {
             MenuItem item = new MenuItem(each.words);
             item.setOnAction(e -> together(each));
@@ -105,6 +106,9 @@ final class PartRows extends VBox {
                         Ui.icon("arrow-down", "Lower this shape", () -> order(-1)),
                         Ui.icon("copy", "Duplicate this shape", this::duplicate),
                         Ui.icon("trash-2", "Remove this shape", this::remove), together),
+                Ui.row(Ui.link("flip across", () -> part("flip a shape", p -> p.withScale(-p.wide(), p.high()))),
+                        Ui.link("flip down", () -> part("flip a shape", p -> p.withScale(p.wide(), -p.high()))),
+                        Ui.link("to the middle", () -> part("centre a shape", p -> p.at(0, 0)))),
                 form, x, y, turn, wide, high, edge, Ui.labelled("", edgeInk), opacity);
     }
 

@@ -32,9 +32,10 @@ public final class MotifDrawing {
         Map<Ink, Ink> slots = new HashMap<>();
         for (Map.Entry<String, Rgb> colour : reading.palette().entrySet()) {
             int known = palette.first().colours().indexOf(colour.getValue());
+            String fresh = reading.name() + " " + (slots.size() + 1);
             String slot = known >= 0
                     ? palette.slots().get(known)
-                    : Palette.freeName(reading.name() + " " + (slots.size() + 1), palette.slots());
+                    : palette.slots().contains(fresh) ? Palette.freeName(fresh, palette.slots()) : fresh;
             if (known < 0) {
                 palette = palette.withSlot(slot, colour.getValue());
             }

@@ -4,6 +4,7 @@ import java.awt.BasicStroke;
 import java.awt.Shape;
 import java.awt.geom.Area;
 import java.awt.geom.Ellipse2D;
+import java.awt.geom.IllegalPathStateException;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
@@ -55,7 +56,7 @@ final class SvgForms {
         parser.setPathHandler(producer);
         try {
             parser.parse(new StringReader(data));
-        } catch (ParseException e) {
+        } catch (ParseException | IllegalPathStateException e) {
             // What came before the fault stands.
         }
         Shape shape = producer.getShape();

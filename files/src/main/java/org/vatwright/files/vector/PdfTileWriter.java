@@ -101,6 +101,10 @@ public final class PdfTileWriter {
                 content.clip();
             }
             for (VectorMark mark : layer.structure().outlines(design.repeat())) {
+                if (mark.gradient().isPresent()) {
+                    PdfShade.fill(content, mark, inks, PdfTileWriter::path);
+                    continue;
+                }
                 MarkColour colour = MarkColour.of(mark, inks);
                 PDExtendedGraphicsState state = new PDExtendedGraphicsState();
                 state.setNonStrokingAlphaConstant((float) colour.opacity());

@@ -1,6 +1,8 @@
 package org.vatwright.files.vector;
 
 import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.NoninvertibleTransformException;
 import java.awt.geom.PathIterator;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -14,6 +16,7 @@ import javax.xml.stream.XMLStreamWriter;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Gradient;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.Layer;
@@ -85,12 +88,52 @@ public final class SvgTileWriter {
         if (layer.mode() != BlendMode.NORMAL) {
             xml.writeAttribute("style", "mix-blend-mode:" + layer.mode().keyword());
         }
+        int shaded = 0;
         for (VectorMark mark : layer.structure().outlines(design.repeat())) {
+            if (mark.gradient().isPresent()) {
+                String id = "shade-%d-%d".formatted(layer.id(), ++shaded);
+                gradient(xml, mark.gradient().get(), id, inks);
+                empty(xml, "path", "d", data(mark.shape()), "fill", "url(#" + id + ")");
+                if (mark.opacity() < 1) {
+                    xml.writeAttribute("fill-opacity", number(mark.opacity()));
+                }
+                continue;
+            }
             MarkColour colour = MarkColour.of(mark, inks);
             empty(xml, "path", "d", data(mark.shape()), "fill", colour.rgb().hex());
             if (colour.opacity() < 1) {
                 xml.writeAttribute("fill-opacity", number(colour.opacity()));
             }
+        }
+        xml.writeEndElement();
+    }
+
+    /** A gradient in its own unit, moved into place. */
+    private static void gradient(XMLStreamWriter xml, Gradient gradient, String id, InkColours inks)
+            throws XMLStreamException {
+        AffineTransform place;
+        try {
+            place = gradient.toUnit().createInverse();
+        } catch (NoninvertibleTransformException e) {
+            place = new AffineTransform();
+        }
+        String matrix = "matrix(%s %s %s %s %s %s)".formatted(number(place.getScaleX()), number(place.getShearY()),
+                number(place.getShearX()), number(place.getScaleY()), number(place.getTranslateX()),
+                number(place.getTranslateY()));
+        String spread = gradient.spread().name().toLowerCase(java.util.Locale.ROOT);
+        if (gradient.radial()) {
+            start(xml, "radialGradient", "id", id, "gradientUnits", "userSpaceOnUse", "cx", "0", "cy", "0", "r", "1",
+                    "fx", number(gradient.focusU()), "fy", number(gradient.focusV()), "spreadMethod", spread,
+                    "gradientTransform", matrix);
+        } else {
+            start(xml, "linearGradient", "id", id, "gradientUnits", "userSpaceOnUse", "x1", "0", "y1", "0", "x2", "1",
+                    "y2", "0", "spreadMethod", spread, "gradientTransform", matrix);
+        }
+        for (Gradient.Stop stop : gradient.stops()) {
+            boolean clear = stop.ink() instanceof Ink.Clear;
+            empty(xml, "stop", "offset", number(stop.place()), "stop-color",
+                    org.vatwright.core.colour.Rgb.ofArgb(inks.argb(stop.ink())).hex(), "stop-opacity",
+                    number(clear ? 0 : stop.opacity()));
         }
         xml.writeEndElement();
     }

@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Optional;
 import java.util.List;
 import java.util.Random;
@@ -20,6 +21,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.vatwright.core.catalogue.Catalogue;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Gradient;
 import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.block.Blocks;
 import org.vatwright.core.pattern.block.Laying;
@@ -27,6 +30,11 @@ import org.vatwright.core.pattern.block.Touch;
 import org.vatwright.core.pattern.flow.FlowLines;
 import org.vatwright.core.pattern.interlace.Interlace;
 import org.vatwright.core.pattern.interlace.Mesh;
+import org.vatwright.core.pattern.motif.Form;
+import org.vatwright.core.pattern.motif.Instance;
+import org.vatwright.core.pattern.motif.Motifs;
+import org.vatwright.core.pattern.motif.Part;
+import org.vatwright.core.pattern.motif.Placing;
 import org.vatwright.core.pattern.plaid.Plaid;
 import org.vatwright.core.pattern.zigzag.Zigzag;
 import org.vatwright.core.pattern.Ink;
@@ -36,6 +44,9 @@ import org.vatwright.core.loom.Look;
 import org.vatwright.core.loom.BandRun;
 import org.vatwright.core.loom.Band;
 import org.vatwright.core.project.Project;
+import org.vatwright.core.repeat.Arrangement;
+import org.vatwright.core.repeat.WallpaperGroup;
+import org.vatwright.core.shape.Outline;
 import org.vatwright.files.demo.DemoCommission;
 import org.vatwright.files.disk.Disk;
 
@@ -99,8 +110,28 @@ class ProjectFileTest {
                 .edit("Mooring", d -> d.replace(1, l -> l.withStructure(((Interlace) l.structure())
                         .withMesh(new Mesh.Strips(Weave.of("mine", List.of("xx.", ".x.")))).flip(
                                 new Interlace.Spot(0, 1, 2)))))
+                .edit("Terns", ProjectFileTest::everyForm)
                 .edit("Wake", d -> d.replace(1, l -> l.withStructure(((FlowLines) l.structure()).withPhase(0.3)
                         .splitAfter(1))));
+    }
+
+    private static Design everyForm(Design terns) {
+        Motifs motifs = (Motifs) terns.layers().getFirst().structure();
+        Ink navy = Ink.slot("Navy");
+        List<Part> parts = new ArrayList<>();
+        for (Form form : Form.examples(8)) {
+            parts.add(new Part(form, navy).at(1, 2).withTurn(20).withScale(-1, 1.5).withEdge(Optional.of(
+                    new Part.Edge(Ink.CLEAR, 0.5, Part.Join.ROUND, Part.Cap.SQUARE, List.of(1.0, 2.0)))));
+        }
+        Outline box = Outline.parse("M 0 0 L 9 0 L 9 9 Z");
+        parts.add(new Part("letters", new Form.Letters("A", "Cabin", 9, box), 0, 0, 0, 1, 1, Ink.CLEAR,
+                Optional.of(new Gradient(true, 0.1, 0.2, 1, 0, 0, 1, 3, 4, List.of(new Gradient.Stop(0, navy, 1),
+                        new Gradient.Stop(1, Ink.CLEAR, 0.5)), Gradient.Spread.REFLECT)),
+                0.7, Optional.empty()));
+        return terns.withRepeat(terns.repeat().withArrangement(Arrangement.STRAIGHT))
+                .replace(1, l -> l.withStructure(motifs.replace(1, m -> m.withParts(parts))
+                        .withByHand(List.of(new Instance(2, 5, 6, 30, 1.5, true, Optional.of(navy))))
+                        .withPlacing(new Placing.Rings(2, 3, 4, 20, 9, false)).withGroup(WallpaperGroup.P4G)));
     }
 
     @Test
