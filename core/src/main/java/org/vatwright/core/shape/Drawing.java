@@ -1,5 +1,6 @@
 package org.vatwright.core.shape;
 
+import java.awt.BasicStroke;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
@@ -15,6 +16,9 @@ import org.vatwright.core.repeat.Tile;
  */
 public record Drawing(List<Group> groups) {
 
+    /** Below what can be seen in print, and enough for a renderer's half-filled pixels. */
+    private static final BasicStroke SEAM = new BasicStroke(0.06f, BasicStroke.CAP_BUTT, BasicStroke.JOIN_BEVEL);
+
     public Drawing {
         groups = List.copyOf(groups);
     }
@@ -27,11 +31,18 @@ public record Drawing(List<Group> groups) {
             if (!(group.rest() instanceof Ink.Clear)) {
                 marks.add(new VectorMark(whole, group.rest()));
             }
-            for (VectorMark mark : group.marks()) {
-                around(mark, tile, marks);
+            group.below().forEach(mark -> around(mark, tile, marks));
+            if (group.seams()) {
+                group.marks().forEach(mark -> around(seam(mark), tile, marks));
             }
+            group.marks().forEach(mark -> around(mark, tile, marks));
         }
         return marks;
+    }
+
+    /** A thin line of the mark's own fill along its edge, to lie below where shapes meet. */
+    private static VectorMark seam(VectorMark mark) {
+        return mark.withShape(SEAM.createStrokedShape(mark.shape()));
     }
 
     private static void around(VectorMark mark, Tile tile, List<VectorMark> marks) {

@@ -156,7 +156,7 @@ class DrawingPainterTest {
         assertThat(painted(new Drawing(groups), 90, 70, 11)).isEqualTo(whole);
         assertThat(painted(new Drawing(moved), 90, 70, 70)).isEqualTo(whole);
         int[] filled = painted(new Drawing(List.of(new Group(List.of(new VectorMark(
-                new Rectangle2D.Double(10.5, 10.5, 20, 20), Samples.NAVY)), Samples.LINEN))), 90, 70, 13);
+                new Rectangle2D.Double(10.5, 10.5, 20, 20), Samples.NAVY)), Samples.LINEN, false))), 90, 70, 13);
         assertThat(filled[0]).isEqualTo(INKS.argb(Samples.LINEN));
         assertThat(filled[20 * 90 + 20]).isEqualTo(INKS.argb(Samples.NAVY));
         // A quarter of the corner pixel is navy, in linear light: red of linen f1, of navy 20.

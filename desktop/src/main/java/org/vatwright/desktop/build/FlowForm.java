@@ -104,7 +104,8 @@ final class FlowForm implements StructureForm {
         node.getChildren().addAll(
                 Ui.row(point, Ui.spring(), Ui.icon("plus", "Set a point after this one", this::split),
                         Ui.icon("trash-2", "Remove this point", this::remove)),
-                x, y, swell, period, pitch, Ui.labelled("Sizes", sizes), Ui.label("Line", "card-title"), thickness, inks, along,
+                x, y, swell, period, pitch, Ui.labelled("Sizes", sizes), Ui.label("Line", "card-title"), thickness,
+                inks, along,
                 Ui.label("Copies", "card-title"), copies, stepX, stepY, thicker, beads, blobs,
                 Ui.label("Sway and motion", "card-title"), sway, waves,
                 Ui.link("sway otherwise", () -> edit("sway otherwise", f -> f.withSway(f.sway().withSeed(

@@ -184,7 +184,7 @@ public final class ProduceStage extends StageView {
         for (int i = 0; i < jobs.size(); i++) {
             rows.get(i).show(jobs.get(i), JobPlan.of(studio.project(), jobs.get(i), studio.faces()));
         }
-        where.setText("into " + folder());
+        where.setText("into " + String.valueOf(folder()).replace(System.getProperty("user.home"), "~"));
         Optional<Job> chosen = jobs.stream().filter(j -> j.name().equals(studio.selection().job())).findFirst();
         Ui.show(form, chosen.isPresent());
         Ui.show(hint, chosen.isEmpty());

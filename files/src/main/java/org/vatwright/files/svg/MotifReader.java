@@ -7,7 +7,6 @@ import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,8 +16,6 @@ import java.util.Set;
 
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.measure.Refusal;
-import org.vatwright.core.pattern.Gradient;
-import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.files.disk.Disk;
 import org.vatwright.files.disk.Limits;
@@ -38,7 +35,6 @@ public final class MotifReader {
     private static final Set<String> UNREAD = Set.of("text", "image", "foreignObject", "video", "audio", "canvas",
             "iframe");
     private static final int MOST_USES = 16;
-    private static final int MOST_INKS = 200;
     private static final int MOST_MARKS = 20_000;
     private static final int MOST_SHOWN_THROUGH = 120;
 
@@ -55,15 +51,13 @@ public final class MotifReader {
     private final Limits limits;
     private final SvgRules rules = new SvgRules();
     private final Map<String, Element> byId = new HashMap<>();
-    private final Map<Rgb, String> slots = new LinkedHashMap<>();
     private final Map<String, Integer> left = new LinkedHashMap<>();
-    private final SvgGradients gradients;
+    private final SvgFills fills = new SvgFills(byId, rules, this::leave);
     private int elements;
     private int marks;
 
     private MotifReader(Limits limits) {
         this.limits = limits;
-        gradients = new SvgGradients(byId, rules, this::ink);
     }
 
     /** @throws Refusal when the file is no drawing, hostile, or nothing in it can be read */
@@ -91,12 +85,10 @@ public final class MotifReader {
             throw new Refusal("%s holds nothing that can be read as a motif%s".formatted(name,
                     left.isEmpty() ? "" : "; it has " + String.join(", ", left.keySet())));
         }
-        Map<String, Rgb> palette = new LinkedHashMap<>();
-        slots.forEach((rgb, slot) -> palette.put(slot, rgb));
         List<String> findings = left.entrySet().stream()
                 .map(e -> e.getValue() == 1 ? e.getKey() : "%s (%d times)".formatted(e.getKey(), e.getValue()))
                 .toList();
-        return new Reading(name, size.widthMm(), size.heightMm(), all, palette, findings);
+        return new Reading(name, size.widthMm(), size.heightMm(), all, fills.palette(), findings);
     }
 
     /** @param toMm from user units @param wide,high of the viewport @param uses how many uses lead here */
@@ -361,10 +353,10 @@ public final class MotifReader {
         Rectangle2D box = path.getBounds2D();
         List<VectorMark> drawn = new ArrayList<>();
         if (!kind.equals("line")) {
-            fill(look, "fill", "black", "fill-opacity", box, view).ifPresent(mark -> mark(drawn, mark,
+            fills.of(look, "fill", "black", "fill-opacity", box, view.toMm()).ifPresent(mark -> mark(drawn, mark,
                     SvgForms.filled(path, look.evenOdd("fill-rule")), view));
         }
-        fill(look, "stroke", "none", "stroke-opacity", box, view)
+        fills.of(look, "stroke", "none", "stroke-opacity", box, view.toMm())
                 .ifPresent(mark -> SvgForms.stroked(path, look, view.wide(), view.high())
                         .ifPresent(shape -> mark(drawn, mark, shape, view)));
         return look.get("paint-order", "normal").startsWith("stroke") && drawn.size() == 2 ? drawn.reversed() : drawn;
@@ -382,54 +374,7 @@ public final class MotifReader {
         drawn.add(fill.withShape(inMm));
     }
 
-    /** @return a mark with no shape yet, that has the fill; nothing when it draws nothing */
-    private Optional<VectorMark> fill(SvgLook look, String property, String otherwise, String opacityProperty,
-            Rectangle2D box, View view) {
-        String text = look.get(property, otherwise);
-        double opacity = look.share(opacityProperty);
-        String fallback = "";
-        if (text.startsWith("url(")) {
-            int end = text.indexOf(')');
-            Optional<Gradient> gradient = gradients.of(id(text), box, view.toMm(), look, opacity);
-            if (gradient.isPresent()) {
-                return Optional.of(new VectorMark(box, gradient.get()));
-            }
-            fallback = end > 0 ? text.substring(end + 1).strip() : "";
-            Element target = byId.get(id(text));
-            leave(target != null && SafeXml.localName(target).equals("pattern")
-                    ? "a pattern fill is left out"
-                    : "a fill that cannot be found is left out");
-            text = fallback;
-        }
-        if (text.isEmpty() || text.equals("none") || opacity == 0) {
-            return Optional.empty();
-        }
-        String colour = text.equals("currentColor") ? look.get("color", "black") : text;
-        Optional<SvgColours.Colour> read = SvgColours.parse(colour);
-        if (read.isEmpty() && (colour.startsWith("context-") || colour.startsWith("var("))) {
-            leave("the colour %s is left out".formatted(colour));
-            return Optional.empty();
-        }
-        SvgColours.Colour known = read.orElse(new SvgColours.Colour(new Rgb(0, 0, 0), 1));
-        double all = opacity * known.opacity();
-        return all == 0 ? Optional.empty() : Optional.of(new VectorMark(box, ink(known.rgb())).withOpacity(all));
-    }
-
-    /** Equal colours are one ink; more than a palette takes fall on the nearest. */
-    private Ink ink(Rgb rgb) {
-        if (slots.size() >= MOST_INKS && !slots.containsKey(rgb)) {
-            leave("only the first %d colours are kept, others fall on the nearest".formatted(MOST_INKS));
-            return Ink.slot(slots.entrySet().stream().min(Comparator.comparingDouble(e -> far(e.getKey(), rgb)))
-                    .orElseThrow().getValue());
-        }
-        return Ink.slot(slots.computeIfAbsent(rgb, c -> "Ink %d".formatted(slots.size() + 1)));
-    }
-
-    private static double far(Rgb a, Rgb b) {
-        return Math.hypot(Math.hypot(a.red() - b.red(), a.green() - b.green()), a.blue() - b.blue());
-    }
-
-    private static String id(String url) {
+    static String id(String url) {
         return url.replaceFirst("^url\\(\\s*['\"]?#", "").replaceFirst("['\"]?\\s*\\).*$", "");
     }
 

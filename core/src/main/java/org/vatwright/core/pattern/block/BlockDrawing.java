@@ -57,7 +57,7 @@ final class BlockDrawing {
             marks.add(new VectorMark(shape, ink, tone(kind) + touch.tone()));
         }
         List<Group> groups = new ArrayList<>();
-        groups.add(new Group(marks, blocks.joint()));
+        groups.add(new Group(marks, blocks.joint(), blocks.jointMm() == 0));
         if (blocks.laying() instanceof Laying.Argyle && blocks.line().widthMm() > 0) {
             groups.add(lines(true));
             groups.add(lines(false));

@@ -33,7 +33,7 @@ final class FlowDrawing {
     static Drawing of(FlowLines lines, Repeat repeat) {
         FlowDrawing drawing = new FlowDrawing(lines, repeat);
         for (int i = 0; i < lines.blobs().size(); i++) {
-            drawing.abutting(List.of(new VectorMark(blob(lines.blobs().get(i), i), lines.blobs().get(i).ink())));
+            drawing.group(List.of(new VectorMark(blob(lines.blobs().get(i), i), lines.blobs().get(i).ink())), false);
         }
         for (int copy = 0; copy < lines.copies().count(); copy++) {
             Centreline line = Centreline.of(lines, copy);
@@ -47,13 +47,17 @@ final class FlowDrawing {
 
     /** The same marks at every place of the lattice, which abut there. */
     private void abutting(List<VectorMark> unit) {
+        group(unit, true);
+    }
+
+    private void group(List<VectorMark> unit, boolean seams) {
         List<VectorMark> marks = new ArrayList<>();
         for (AffineTransform place : places) {
             for (VectorMark mark : unit) {
                 marks.add(mark.withShape(place.createTransformedShape(mark.shape())));
             }
         }
-        groups.add(new Group(marks));
+        groups.add(new Group(marks, Ink.CLEAR, seams));
     }
 
     private void line(Centreline line, int copy) {
@@ -117,7 +121,7 @@ final class FlowDrawing {
                 from += step.lengthMm() + step.gapMm();
             }
         }
-        abutting(marks);
+        group(marks, false);
     }
 
     /** A bead follows the line; its ends are inside its length. */

@@ -25,7 +25,9 @@ import org.vatwright.core.shape.Group;
  */
 final class InterlaceDrawing {
 
-    private static final int LANES = 9;
+    private static final int LANES = 11;
+    /** Strips are broad and straight. */
+    private static final int STRIP_LANES = 25;
     private static final double MARCH = 1.0 / 720;
 
     /** A stretch of a strand between two cuts. @param from,to numbers of entries, or PLAIN */
@@ -44,6 +46,9 @@ final class InterlaceDrawing {
     /** By strand: where its turn is begun, in the middle of its longest way between two crossings. */
     private final double[] begin;
     private final Map<Stretch, List<Path2D>> lanes = new HashMap<>();
+    private final Map<Stretch, Path2D> wholes = new HashMap<>();
+    /** Whole stretches of line, for renderers that would let the ground show between lanes. */
+    private final List<VectorMark> below = new ArrayList<>();
     private final Map<List<Integer>, double[][]> cuts = new HashMap<>();
 
     InterlaceDrawing(Interlace interlace, Repeat repeat) {
@@ -54,7 +59,7 @@ final class InterlaceDrawing {
         lie = interlace.lie(repeat);
         drawn = lie.drawn();
         onTile = interlace.onTile(lie);
-        int count = interlace.light() > 0 ? LANES : 1;
+        int count = interlace.light() == 0 ? 1 : interlace.mesh() instanceof Mesh.Strips ? STRIP_LANES : LANES;
         offsets = new double[count + 1];
         for (int k = 0; k <= count; k++) {
             offsets[k] = interlace.thicknessMm() * ((double) k / count - 0.5);
@@ -87,7 +92,7 @@ final class InterlaceDrawing {
                 strand(s, step, place, marks);
             }
         }
-        return new Drawing(List.of(new Group(marks)));
+        return new Drawing(List.of(new Group(marks, Ink.CLEAR, true, below)));
     }
 
     private void strand(int s, LatticeLie.Step step, AffineTransform place, List<VectorMark> marks) {
@@ -129,7 +134,12 @@ final class InterlaceDrawing {
 
     private void stretch(Stretch stretch, AffineTransform place, List<VectorMark> marks) {
         Ink ink = interlace.inks().get(plan.inkOf()[stretch.strand()] % interlace.inks().size());
-        List<Path2D> paths = lanes.computeIfAbsent(stretch, this::lanes);
+        List<Path2D> paths = lanes.computeIfAbsent(stretch, s -> lanes(s, offsets));
+        if (paths.size() > 1) {
+            Path2D whole = wholes.computeIfAbsent(stretch,
+                    s -> lanes(s, new double[]{offsets[0], offsets[offsets.length - 1]}).getFirst());
+            below.add(new VectorMark(place.createTransformedShape(whole), ink));
+        }
         for (int k = 0; k < paths.size(); k++) {
             double u = paths.size() == 1 ? 0 : 2 * (k + 0.5) / paths.size() - 1;
             double tone = paths.size() == 1 ? 0 : interlace.light() * (0.45 - 1.2 * u * u);
@@ -138,25 +148,27 @@ final class InterlaceDrawing {
         }
     }
 
-    private List<Path2D> lanes(Stretch stretch) {
+    /** @param edges across the line, from those of {@link #offsets} */
+    private List<Path2D> lanes(Stretch stretch, double[] edges) {
         Strand strand = plan.strands().get(stretch.strand());
         double begins = begin[stretch.strand()];
-        double[] from = new double[offsets.length];
-        double[] to = new double[offsets.length];
-        for (int k = 0; k < offsets.length; k++) {
-            from[k] = stretch.from() == PLAIN ? begins : after(begins, cut(stretch.strand(), stretch.from())[1][k]);
-            to[k] = stretch.to() == PLAIN ? begins + 1 : after(begins, cut(stretch.strand(), stretch.to())[0][k]);
+        double[] from = new double[edges.length];
+        double[] to = new double[edges.length];
+        for (int k = 0; k < edges.length; k++) {
+            int lane = edges.length == offsets.length ? k : k * (offsets.length - 1);
+            from[k] = stretch.from() == PLAIN ? begins : after(begins, cut(stretch.strand(), stretch.from())[1][lane]);
+            to[k] = stretch.to() == PLAIN ? begins + 1 : after(begins, cut(stretch.strand(), stretch.to())[0][lane]);
         }
         double longest = 0;
-        for (int k = 0; k < offsets.length; k++) {
+        for (int k = 0; k < edges.length; k++) {
             longest = Math.max(longest, to[k] - from[k]);
         }
         int points = Math.max(1, (int) Math.ceil(longest * strand.points()));
         List<Path2D> paths = new ArrayList<>();
-        for (int k = 0; k + 1 < offsets.length && longest > 0; k++) {
+        for (int k = 0; k + 1 < edges.length && longest > 0; k++) {
             Path2D path = new Path2D.Double();
-            edge(path, strand, offsets[k], from[k], Math.max(from[k], to[k]), points);
-            edge(path, strand, offsets[k + 1], Math.max(from[k + 1], to[k + 1]), from[k + 1], points);
+            edge(path, strand, edges[k], from[k], Math.max(from[k], to[k]), points);
+            edge(path, strand, edges[k + 1], Math.max(from[k + 1], to[k + 1]), from[k + 1], points);
             path.closePath();
             paths.add(path);
         }
