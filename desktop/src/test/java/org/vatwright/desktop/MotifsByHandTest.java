@@ -91,6 +91,25 @@ class MotifsByHandTest extends AtTheDemo {
     }
 
     @Test
+    void lettersAreShapesAndCopiesGoByNumberAndStep() throws Exception {
+        hand.click("new-design");
+        hand.click("add-motifs");
+        hand.click("part-extras");
+        hand.write("shape-down", "-20");
+        hand.write("copies-of-the-shape", "6");
+        hand.write("turn-of-copies", "60");
+        hand.click("make-copies");
+        assertThat(motifs().motifs().getFirst().parts()).hasSize(6);
+        assertThat(motifs().motifs().getFirst().parts().get(3).y()).isEqualTo(20, within(1e-9));
+        assertThat(hand.text("undo")).isEqualTo("Undo: copy a shape");
+        hand.write("letters-text", "QK");
+        assertThat(motifs().motifs().getFirst().parts().getLast().form())
+                .isInstanceOfSatisfying(Form.Letters.class, l -> assertThat(l.text()).isEqualTo("QK"));
+        assertThat(motifs().motifs().getFirst().parts().getLast().form().shape().getBounds2D().getCenterX())
+                .isEqualTo(0, within(1e-6));
+    }
+
+    @Test
     void aGroupMakesTheCellFit() throws Exception {
         hand.click("shelf-Terns");
         hand.click("group-p6m");

@@ -109,7 +109,8 @@ final class PartRows extends VBox {
                 Ui.row(Ui.link("flip across", () -> part("flip a shape", p -> p.withScale(-p.wide(), p.high()))),
                         Ui.link("flip down", () -> part("flip a shape", p -> p.withScale(p.wide(), -p.high()))),
                         Ui.link("to the middle", () -> part("centre a shape", p -> p.at(0, 0)))),
-                form, x, y, turn, wide, high, edge, Ui.labelled("", edgeInk), opacity);
+                form, x, y, turn, wide, high, edge, Ui.labelled("", edgeInk), opacity,
+                new PartExtras(studio, this::edit, n -> Math.max(0, Math.min(n - 1, chosen))));
     }
 
     private NumberRow percent(String word, String what, ToDoubleFunction<Part> now,
