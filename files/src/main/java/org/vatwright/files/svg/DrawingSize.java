@@ -14,6 +14,7 @@ import org.w3c.dom.Element;
 record DrawingSize(double widthMm, double heightMm, double boxWide, double boxHigh, AffineTransform toMm) {
 
     private static final double MM_PER_PX = 25.4 / 96;
+    private static final double LEAST_MM = 0.01;
     private static final double MOST_MM = 20_000;
 
     static DrawingSize of(Element root) {
@@ -30,15 +31,20 @@ record DrawingSize(double widthMm, double heightMm, double boxWide, double boxHi
         }
         double w = width * MM_PER_PX;
         double h = height * MM_PER_PX;
-        if (w > MOST_MM || h > MOST_MM || w < 0.01 || h < 0.01) {
-            throw new Refusal("the drawing says it is %.4g x %.4g mm; from 0.01 to %,.0f mm a side is read".formatted(w,
-                    h, MOST_MM));
-        }
+        within("width", w);
+        within("height", h);
         AffineTransform toMm = AffineTransform.getScaleInstance(MM_PER_PX, MM_PER_PX);
         if (box != null) {
             toMm.concatenate(SvgTransforms.fitting(box, 0, 0, width, height, root.getAttribute("preserveAspectRatio")));
         }
         return new DrawingSize(w, h, box == null ? width : box[2], box == null ? height : box[3], toMm);
+    }
+
+    private static void within(String side, double mm) {
+        if (mm > MOST_MM || mm < LEAST_MM) {
+            throw new Refusal("the drawing %s is %.4g mm; from %.2f to %,.0f mm is read".formatted(side, mm, LEAST_MM,
+                    MOST_MM));
+        }
     }
 
     private static double percentless(Element root, String name) {

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
+import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.shape.Outline;
 import org.vatwright.core.dress.Piece;
@@ -17,7 +18,6 @@ import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.files.disk.Disk;
 import org.vatwright.files.disk.Limits;
-import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.w3c.dom.Node;
 
@@ -37,15 +37,21 @@ public final class FlatReader {
      */
     public record Reading(Article.Flat article, List<String> notes) {}
 
+    private static final Rgb BLACK = new Rgb(0, 0, 0);
+
     private final Limits limits;
+    private final SvgRules rules;
+    private final DrawingSize size;
     private final List<Piece> pieces = new ArrayList<>();
     private final List<Article.Line> lines = new ArrayList<>();
     private final List<String> notes = new ArrayList<>();
     private final Set<String> names = new HashSet<>();
     private int elements;
 
-    private FlatReader(Limits limits) {
+    private FlatReader(Limits limits, SvgRules rules, DrawingSize size) {
         this.limits = limits;
+        this.rules = rules;
+        this.size = size;
     }
 
     /** @throws Refusal when the drawing is broken, hostile or has no closed shape */
@@ -55,14 +61,10 @@ public final class FlatReader {
     }
 
     public static Reading read(byte[] svg, String name, Limits limits) {
-        Document document = SafeXml.parse(svg, name, limits);
-        Element root = document.getDocumentElement();
-        if (!"svg".equals(SafeXml.localName(root))) {
-            throw new Refusal("%s is no SVG drawing: its first element is %s".formatted(name, root.getNodeName()));
-        }
-        FlatReader reader = new FlatReader(limits);
-        SvgSize size = SvgSize.of(root);
-        reader.children(root, size.toMm(), SvgStyle.START, 1);
+        Element root = SafeXml.drawing(svg, name, limits);
+        DrawingSize size = size(root);
+        FlatReader reader = new FlatReader(limits, SvgRules.within(root), size);
+        reader.children(root, size.toMm(), SvgLook.start(), 1);
         if (reader.pieces.isEmpty()) {
             throw new Refusal(
                     "%s has no closed shape; a piece is a closed path, a rectangle, a circle, an ellipse or a polygon"
@@ -73,32 +75,49 @@ public final class FlatReader {
                 reader.pieces, reader.lines), reader.notes);
     }
 
-    private void children(Element parent, AffineTransform toMm, SvgStyle style, int depth) {
+    /** A flat is cut from cloth, so its size must be said, and be one a garment or a product can have. */
+    private static DrawingSize size(Element root) {
+        for (String side : new String[]{"width", "height"}) {
+            if (root.getAttribute("viewBox").isBlank() && root.getAttribute(side).isBlank()) {
+                throw new Refusal("the drawing says neither its %s nor a viewBox".formatted(side));
+            }
+        }
+        if (!root.getAttribute("viewBox").isBlank() && SvgNumbers.viewBox(root) == null) {
+            throw new Refusal("the drawing's viewBox \"%s\" has no area or is not four numbers"
+                    .formatted(root.getAttribute("viewBox")));
+        }
+        DrawingSize size = DrawingSize.of(root);
+        Check.within("drawing width", size.widthMm(), Article.LEAST_MM, Article.MOST_MM, "mm");
+        Check.within("drawing height", size.heightMm(), Article.LEAST_MM, Article.MOST_MM, "mm");
+        return size;
+    }
+
+    private void children(Element parent, AffineTransform toMm, SvgLook look, int depth) {
         if (depth > limits.depth()) {
             throw new Refusal(
                     "the drawing nests its groups more than %d deep; it is not read".formatted(limits.depth()));
         }
         for (Node node = parent.getFirstChild(); node != null; node = node.getNextSibling()) {
             if (node instanceof Element element) {
-                element(element, toMm, style, depth);
+                element(element, toMm, look, depth);
             }
         }
     }
 
-    private void element(Element element, AffineTransform parentToMm, SvgStyle parentStyle, int depth) {
+    private void element(Element element, AffineTransform parentToMm, SvgLook parentLook, int depth) {
         Check.that(++elements <= limits.elements(),
                 "the drawing has more than %,d elements; it is not read".formatted(limits.elements()));
         String kind = SafeXml.localName(element);
-        SvgStyle style = parentStyle.within(element);
-        if (SKIPPED.contains(kind) || style.hidden()) {
+        SvgLook look = parentLook.within(element, rules);
+        if (SKIPPED.contains(kind) || look.hidden() || look.invisible()) {
             return;
         }
         AffineTransform toMm = new AffineTransform(parentToMm);
-        toMm.concatenate(SvgShapes.transform(element));
+        toMm.concatenate(SvgTransforms.parse(element.getAttribute("transform")));
         switch (kind) {
-            case "g", "a", "svg", "switch" -> children(element, toMm, style, depth + 1);
+            case "g", "a", "svg", "switch" -> children(element, toMm, look, depth + 1);
             case "path", "rect", "circle", "ellipse", "polygon", "polyline", "line" ->
-                shape(element, kind, toMm, style);
+                shape(element, kind, toMm, look);
             case "image", "use", "text", "foreignObject" -> note(element, kind);
             default -> {
                 // Elements of other vocabularies carry nothing that is drawn.
@@ -107,7 +126,7 @@ public final class FlatReader {
     }
 
     private void note(Element element, String kind) {
-        String link = element.hasAttribute("href") ? element.getAttribute("href") : element.getAttribute("xlink:href");
+        String link = SafeXml.link(element);
         String outside = link.isEmpty() || link.startsWith("#") || link.startsWith("data:")
                 ? ""
                 : "; its link to %s was not followed"
@@ -117,14 +136,19 @@ public final class FlatReader {
         }
     }
 
-    private void shape(Element element, String kind, AffineTransform toMm, SvgStyle style) {
-        Path2D path = SvgShapes.shape(element, kind);
-        Outline outline = Outline.of(path, toMm);
-        if (path.getCurrentPoint() == null || !outline.finite()) {
+    private void shape(Element element, String kind, AffineTransform toMm, SvgLook look) {
+        Path2D path = SvgForms.shape(element, kind, size.boxWide(), size.boxHigh(), what -> {
+            throw new Refusal("the drawing has " + what);
+        });
+        if (path == null || path.getCurrentPoint() == null) {
             return;
         }
-        Optional<Stroke> stroke = style.stroke(Math.sqrt(Math.abs(toMm.getDeterminant())));
-        if (SvgShapes.closed(path) && !outline.bounds().isEmpty()) {
+        Outline outline = Outline.of(path, toMm);
+        if (!outline.finite()) {
+            return;
+        }
+        Optional<Stroke> stroke = stroke(look, Math.sqrt(Math.abs(toMm.getDeterminant())));
+        if (SvgForms.closed(path) && !outline.bounds().isEmpty()) {
             Check.that(pieces.size() < Article.Flat.MOST_PIECES,
                     "the drawing has more than %,d closed shapes; a flat takes that many"
                             .formatted(Article.Flat.MOST_PIECES));
@@ -132,6 +156,16 @@ public final class FlatReader {
         } else {
             stroke.ifPresent(s -> lines.add(new Article.Line(outline, s)));
         }
+    }
+
+    /** The line of a shape, in its colour; a shading or anything else that is no colour is drawn black. */
+    private static Optional<Stroke> stroke(SvgLook look, double mmPerUnit) {
+        double mm = look.number("stroke-width", 1) * mmPerUnit;
+        String colour = look.get("stroke", "none");
+        return colour.equals("none") || mm < 0.01
+                ? Optional.empty()
+                : Optional.of(new Stroke(SvgColours.parse(colour).map(SvgColours.Colour::rgb).orElse(BLACK),
+                        Math.min(200, mm)));
     }
 
     /** The title a person reads, else the id, else a number; each name once. */

@@ -19,7 +19,6 @@ import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.files.disk.Disk;
 import org.vatwright.files.disk.Limits;
-import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.w3c.dom.Node;
 
@@ -67,12 +66,7 @@ public final class MotifReader {
     }
 
     public static Reading read(byte[] svg, String name, Limits limits) {
-        Document document = SafeXml.parse(svg, name, limits);
-        Element root = document.getDocumentElement();
-        if (!"svg".equals(SafeXml.localName(root))) {
-            throw new Refusal("%s is no SVG drawing: its first element is %s".formatted(name, root.getNodeName()));
-        }
-        return new MotifReader(limits).drawing(root, name);
+        return new MotifReader(limits).drawing(SafeXml.drawing(svg, name, limits), name);
     }
 
     private Reading drawing(Element root, String name) {
@@ -129,6 +123,10 @@ public final class MotifReader {
 
     private void leave(String what) {
         left.merge(what, 1, Integer::sum);
+    }
+
+    private void broken(String what) {
+        leave("drawn up to where it breaks off: " + what);
     }
 
     private List<VectorMark> children(Element parent, View view, SvgLook look) {
@@ -256,7 +254,7 @@ public final class MotifReader {
         if (!Set.of("path", "rect", "circle", "ellipse", "polygon", "polyline", "line").contains(kind)) {
             return Optional.empty();
         }
-        Path2D path = SvgForms.shape(child, kind, view.wide(), view.high());
+        Path2D path = SvgForms.shape(child, kind, view.wide(), view.high(), this::broken);
         if (path == null || !SvgForms.finite(path)) {
             return Optional.empty();
         }
@@ -337,7 +335,7 @@ public final class MotifReader {
     }
 
     private List<VectorMark> shape(Element element, String kind, View view, SvgLook look) {
-        Path2D path = SvgForms.shape(element, kind, view.wide(), view.high());
+        Path2D path = SvgForms.shape(element, kind, view.wide(), view.high(), this::broken);
         if (path == null || look.invisible()) {
             return List.of();
         }
@@ -379,7 +377,7 @@ public final class MotifReader {
     }
 
     private static String link(Element e) {
-        String href = e.hasAttribute("href") ? e.getAttribute("href") : e.getAttribute("xlink:href");
+        String href = SafeXml.link(e);
         return href.startsWith("#") ? href.substring(1) : "";
     }
 }

@@ -14,6 +14,7 @@ import javax.xml.parsers.ParserConfigurationException;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.files.disk.Limits;
 import org.w3c.dom.Document;
+import org.w3c.dom.Element;
 import org.w3c.dom.Node;
 import org.xml.sax.ErrorHandler;
 import org.xml.sax.InputSource;
@@ -27,7 +28,7 @@ final class SafeXml {
 
     private SafeXml() {}
 
-    static Document parse(byte[] xml, String name, Limits limits) {
+    private static Document parse(byte[] xml, String name, Limits limits) {
         if (xml.length > MOST_BYTES) {
             throw new Refusal("%s has %,d bytes; a drawing of %,d is the most that is read".formatted(name, xml.length,
                     MOST_BYTES));
@@ -51,6 +52,20 @@ final class SafeXml {
         } catch (ParserConfigurationException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    /** @return the drawing's first element @throws Refusal when the file is no SVG drawing */
+    static Element drawing(byte[] svg, String name, Limits limits) {
+        Element root = parse(svg, name, limits).getDocumentElement();
+        if (!"svg".equals(localName(root))) {
+            throw new Refusal("%s is no SVG drawing: its first element is %s".formatted(name, root.getNodeName()));
+        }
+        return root;
+    }
+
+    /** @return where an element links to, by either of SVG's attributes; empty for nowhere */
+    static String link(Element element) {
+        return element.hasAttribute("href") ? element.getAttribute("href") : element.getAttribute("xlink:href");
     }
 
     private static String words(Exception e) {

@@ -7,10 +7,12 @@ import java.awt.geom.Ellipse2D;
 import java.awt.geom.IllegalPathStateException;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
+import java.awt.geom.Point2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.geom.RoundRectangle2D;
 import java.io.StringReader;
 import java.util.Optional;
+import java.util.function.Consumer;
 
 import org.apache.batik.parser.AWTPathProducer;
 import org.apache.batik.parser.ParseException;
@@ -25,12 +27,16 @@ final class SvgForms {
 
     private SvgForms() {}
 
-    /** @param wide,high of the viewport, for percentages @return null when it draws nothing */
-    static Path2D shape(Element e, String kind, double wide, double high) {
+    /**
+     * @param wide,high of the viewport, for percentages
+     * @param fault told what cannot be read; what came before it is drawn
+     * @return null when it draws nothing
+     */
+    static Path2D shape(Element e, String kind, double wide, double high, Consumer<String> fault) {
         return switch (kind) {
-            case "path" -> path(e.getAttribute("d"));
-            case "polygon" -> points(e.getAttribute("points"), true);
-            case "polyline" -> points(e.getAttribute("points"), false);
+            case "path" -> path(e.getAttribute("d"), fault);
+            case "polygon" -> points(e.getAttribute("points"), true, fault);
+            case "polyline" -> points(e.getAttribute("points"), false, fault);
             case "line" -> line(SvgNumbers.of(e, "x1", wide, 0), SvgNumbers.of(e, "y1", high, 0),
                     SvgNumbers.of(e, "x2", wide, 0), SvgNumbers.of(e, "y2", high, 0));
             case "rect" -> rect(e, wide, high);
@@ -46,8 +52,7 @@ final class SvgForms {
         };
     }
 
-    /** A path with a fault is drawn up to it. */
-    private static Path2D path(String data) {
+    private static Path2D path(String data, Consumer<String> fault) {
         if (data.isBlank()) {
             return null;
         }
@@ -57,19 +62,24 @@ final class SvgForms {
         try {
             parser.parse(new StringReader(data));
         } catch (ParseException | IllegalPathStateException e) {
-            // What came before the fault stands.
+            fault.accept("a path that cannot be read: \"%s\"".formatted(start(data)));
         }
         Shape shape = producer.getShape();
         return shape == null ? null : new Path2D.Double(shape);
     }
 
-    private static Path2D points(String text, boolean close) {
+    private static String start(String text) {
+        return text.length() > 60 ? text.substring(0, 60) + "\u2026" : text;
+    }
+
+    private static Path2D points(String text, boolean close, Consumer<String> fault) {
         String[] words = text.strip().split("[\\s,]+|(?<=[\\d.])(?=-)");
         Path2D path = null;
         for (int i = 0; i + 1 < words.length; i += 2) {
             double x = SvgNumbers.number(words[i], Double.NaN);
             double y = SvgNumbers.number(words[i + 1], Double.NaN);
             if (Double.isNaN(x) || Double.isNaN(y)) {
+                fault.accept("points that are no numbers: \"%s\"".formatted(start(text)));
                 break;
             }
             if (path == null) {
@@ -186,5 +196,35 @@ final class SvgForms {
             sum += dashes[i];
         }
         return sum > 0 ? dashes : null;
+    }
+
+    /** @return whether every stretch of the path ends where it began */
+    static boolean closed(Path2D path) {
+        double[] c = new double[6];
+        Point2D start = null;
+        Point2D at = null;
+        boolean open = false;
+        for (PathIterator it = path.getPathIterator(null); !it.isDone(); it.next()) {
+            int kind = it.currentSegment(c);
+            if (kind == PathIterator.SEG_MOVETO) {
+                if (open && !near(start, at)) {
+                    return false;
+                }
+                start = at = new Point2D.Double(c[0], c[1]);
+                open = false;
+            } else if (kind == PathIterator.SEG_CLOSE) {
+                at = start;
+                open = false;
+            } else {
+                int last = kind == PathIterator.SEG_LINETO ? 0 : kind == PathIterator.SEG_QUADTO ? 2 : 4;
+                at = new Point2D.Double(c[last], c[last + 1]);
+                open = true;
+            }
+        }
+        return start != null && (!open || near(start, at));
+    }
+
+    private static boolean near(Point2D a, Point2D b) {
+        return a.distance(b) < 1e-6 * (1 + Math.abs(a.getX()) + Math.abs(a.getY()));
     }
 }

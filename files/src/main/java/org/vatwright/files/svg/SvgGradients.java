@@ -125,7 +125,7 @@ final class SvgGradients {
     }
 
     private static String link(Element e) {
-        String href = e.hasAttribute("href") ? e.getAttribute("href") : e.getAttribute("xlink:href");
+        String href = SafeXml.link(e);
         return href.startsWith("#") ? href.substring(1) : "";
     }
 

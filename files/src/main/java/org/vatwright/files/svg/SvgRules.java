@@ -8,6 +8,7 @@ import java.util.Map;
 
 import org.w3c.dom.Element;
 import org.w3c.dom.Node;
+import org.w3c.dom.NodeList;
 
 /**
  * The rules of a drawing's style elements: type, class and id selectors, also several in one and one within another.
@@ -21,6 +22,16 @@ final class SvgRules {
     private record Rule(List<String> steps, int weight, Map<String, String> values) {}
 
     private final List<Rule> rules = new ArrayList<>();
+
+    /** @return the rules of every style element of a drawing */
+    static SvgRules within(Element root) {
+        SvgRules rules = new SvgRules();
+        NodeList styles = root.getElementsByTagName("style");
+        for (int i = 0; i < styles.getLength(); i++) {
+            rules.add(styles.item(i).getTextContent());
+        }
+        return rules;
+    }
 
     /** Reads the text of one style element. */
     void add(String css) {
