@@ -10,15 +10,15 @@ import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Finding;
 import org.vatwright.core.measure.Fraction;
 import org.vatwright.core.pattern.Ink;
-import org.vatwright.core.pattern.InkColours;
-import org.vatwright.core.pattern.Painter;
 import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.Tile;
-import org.vatwright.core.repeat.TileGrid;
 import org.vatwright.core.repeat.TurnedLattice;
+import org.vatwright.core.shape.Drawing;
+import org.vatwright.core.shape.DrawnStructure;
+import org.vatwright.core.shape.Group;
 
 /**
  * Round motifs. The cell is parted in {@code across} x {@code down} small cells of equal size; the dots stand in the
@@ -27,7 +27,7 @@ import org.vatwright.core.repeat.TurnedLattice;
  * @param dots lowest first
  * @param arrangement of the small cells within the cell
  */
-public record Dots(List<Dot> dots, int across, int down, Arrangement arrangement) implements Structure {
+public record Dots(List<Dot> dots, int across, int down, Arrangement arrangement) implements DrawnStructure {
 
     public static final String FAMILY = "dots";
     public static final int MOST_DOTS = 2000;
@@ -137,33 +137,16 @@ public record Dots(List<Dot> dots, int across, int down, Arrangement arrangement
     }
 
     @Override
-    public Painter painter(Repeat repeat, TileGrid grid, InkColours inks) {
-        return DotPainter.of(this, repeat, grid, inks);
-    }
-
-    @Override
-    public List<VectorMark> outlines(Repeat repeat) {
-        List<VectorMark> marks = new ArrayList<>();
-        Tile tile = repeat.tile();
+    public Drawing drawing(Repeat repeat) {
+        List<Group> groups = new ArrayList<>();
         for (Dot dot : dots) {
             double r = dot.diameterMm() / 2;
             for (Spot spot : spots(dot, repeat)) {
-                for (double x = spot.x() - around(r, tile.widthMm()); x - r < tile.widthMm(); x += tile.widthMm()) {
-                    for (double y = spot.y() - around(r, tile.heightMm()); y - r < tile.heightMm(); y += tile
-                            .heightMm()) {
-                        if (x + r > 0 && y + r > 0) {
-                            marks.add(new VectorMark(new Ellipse2D.Double(x - r, y - r, 2 * r, 2 * r), dot.ink()));
-                        }
-                    }
-                }
+                groups.add(Group.of(new VectorMark(
+                        new Ellipse2D.Double(spot.x() - r, spot.y() - r, 2 * r, 2 * r), dot.ink())));
             }
         }
-        return marks;
-    }
-
-    /** @return whole tiles to go back so that every copy that reaches into the tile is met */
-    private static double around(double r, double side) {
-        return Math.ceil((r + side) / side) * side;
+        return new Drawing(groups);
     }
 
     /** Every dot of the turned tile becomes one of its own. */
