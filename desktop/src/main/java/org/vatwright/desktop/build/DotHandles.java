@@ -3,31 +3,20 @@ package org.vatwright.desktop.build;
 import java.util.Optional;
 
 import org.vatwright.core.measure.Numbers;
-import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.motif.Dot;
 import org.vatwright.core.pattern.motif.Dots;
 import org.vatwright.core.repeat.Tile;
-import org.vatwright.desktop.cloth.Viewport;
 import org.vatwright.desktop.studio.Studio;
 
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
 
 /** Dots on the cloth: taken hold of wherever they show, dragged over any edge, nudged by keys. */
-final class DotHandles extends Pane {
+final class DotHandles extends ClothHandles {
 
-    private static final double NUDGE_MM = 0.5;
-
-    private final Studio studio;
-    private final CellPane pane;
     private final GuideLines guides;
-    private Design design;
-    private Viewport viewport;
-    private boolean rolled;
     private Dots grabbed;
     private int index;
     private double grabX;
@@ -36,32 +25,24 @@ final class DotHandles extends Pane {
     private double spotY;
 
     DotHandles(Studio studio, CellPane pane, GuideLines guides) {
-        this.studio = studio;
-        this.pane = pane;
+        super(studio, pane);
         this.guides = guides;
-        setMouseTransparent(true);
-        pane.addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
-        pane.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
-        pane.addEventHandler(MouseEvent.MOUSE_RELEASED, e -> {
-            if (grabbed != null) {
-                grabbed = null;
-                studio.endDrag();
-            }
-        });
-        pane.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
     }
 
     private Optional<Dots> dots() {
         return studio.layer().filter(l -> l.structure() instanceof Dots).map(l -> (Dots) l.structure());
     }
 
-    void show(Design shown, Viewport view, boolean isRolled) {
-        design = shown;
-        viewport = view;
-        rolled = isRolled;
-        getChildren().clear();
-        if (!rolled) {
-            dots().ifPresent(this::rings);
+    @Override
+    void draw() {
+        dots().ifPresent(this::rings);
+    }
+
+    @Override
+    void release(MouseEvent e) {
+        if (grabbed != null) {
+            grabbed = null;
+            studio.endDrag();
         }
     }
 
@@ -80,7 +61,8 @@ final class DotHandles extends Pane {
         return Math.max(0, Math.min(dots.dots().size() - 1, studio.selection().part()));
     }
 
-    private void press(MouseEvent e) {
+    @Override
+    void press(MouseEvent e) {
         pane.requestFocus();
         if (e.getButton() != MouseButton.PRIMARY || design == null || dots().isEmpty()) {
             return;
@@ -91,8 +73,8 @@ final class DotHandles extends Pane {
         Tile tile = design.repeat().tile();
         for (int i = dots.dots().size() - 1; i >= 0; i--) {
             for (Dots.Spot spot : dots.spots(dots.dots().get(i), design.repeat())) {
-                double dx = nearest(x - spot.x(), tile.widthMm());
-                double dy = nearest(y - spot.y(), tile.heightMm());
+                double dx = around(x - spot.x(), tile.widthMm());
+                double dy = around(y - spot.y(), tile.heightMm());
                 if (Math.hypot(dx, dy) <= Math.max(dots.dots().get(i).diameterMm() / 2, 4 / viewport.pxPerMm())) {
                     index = i;
                     grabbed = dots;
@@ -108,12 +90,8 @@ final class DotHandles extends Pane {
         }
     }
 
-    /** @return the distance on the torus, with its sign */
-    private static double nearest(double distance, double side) {
-        return distance - side * Math.rint(distance / side);
-    }
-
-    private void drag(MouseEvent e) {
+    @Override
+    void drag(MouseEvent e) {
         if (grabbed == null) {
             return;
         }
@@ -135,17 +113,15 @@ final class DotHandles extends Pane {
         studio.editStructure(name, Dots.class, d -> moved);
     }
 
-    private void key(KeyEvent e) {
-        int dx = e.getCode() == KeyCode.RIGHT ? 1 : e.getCode() == KeyCode.LEFT ? -1 : 0;
-        int dy = e.getCode() == KeyCode.DOWN ? 1 : e.getCode() == KeyCode.UP ? -1 : 0;
-        if (dx == 0 && dy == 0 || dots().isEmpty()) {
+    @Override
+    void key(KeyEvent e) {
+        double[] step = step(e);
+        if (step == null || dots().isEmpty()) {
             return;
         }
         Dots dots = dots().get();
-        double stepX = e.isShortcutDown() ? design.repeat().widthMm() : e.isShiftDown() ? 10 * NUDGE_MM : NUDGE_MM;
-        double stepY = e.isShortcutDown() ? design.repeat().heightMm() : e.isShiftDown() ? 10 * NUDGE_MM : NUDGE_MM;
         Dot dot = dots.dots().get(chosen(dots));
-        move(dots.with(chosen(dots), dot.at(dot.x() + dx * stepX, dot.y() + dy * stepY)),
+        move(dots.with(chosen(dots), dot.at(dot.x() + step[0], dot.y() + step[1])),
                 e.isShortcutDown() ? "move dot by one cell" : "nudge dot");
         e.consume();
     }

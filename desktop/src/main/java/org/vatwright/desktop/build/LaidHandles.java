@@ -11,18 +11,15 @@ import org.vatwright.core.laid.Grip;
 import org.vatwright.core.laid.LaidStructure;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.measure.Refusal;
-import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.block.Blocks;
 import org.vatwright.core.pattern.block.Touch;
 import org.vatwright.core.pattern.interlace.Interlace;
 import org.vatwright.core.repeat.LatticeLie;
 import org.vatwright.core.repeat.Tile;
-import org.vatwright.desktop.cloth.Viewport;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 
@@ -30,7 +27,7 @@ import javafx.scene.shape.Line;
  * Blocks, zigzags, interlace and flow lines on the cloth: their grips are pulled, a block is picked, a crossing turned about.
  * Held with Shift, a pull changes all sizes together.
  */
-final class LaidHandles extends Pane {
+final class LaidHandles extends ClothHandles {
 
     private static final double REACH_PX = 8;
     private static final double RADIUS_PX = 5;
@@ -39,22 +36,12 @@ final class LaidHandles extends Pane {
     /** A pull in work. @param toTile from the unit to the tile, as it lay when the pull began */
     private record Pull(LaidStructure from, Grip grip, AffineTransform toTile) {}
 
-    private final Studio studio;
-    private final CellPane pane;
-    private Design design;
-    private Viewport viewport;
-    private boolean rolled;
     private Pull pull;
     private double pressX;
     private double pressY;
 
     LaidHandles(Studio studio, CellPane pane) {
-        this.studio = studio;
-        this.pane = pane;
-        setMouseTransparent(true);
-        pane.addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
-        pane.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
-        pane.addEventHandler(MouseEvent.MOUSE_RELEASED, this::release);
+        super(studio, pane);
     }
 
     private Optional<LaidStructure> laid() {
@@ -62,14 +49,8 @@ final class LaidHandles extends Pane {
                 .map(l -> (LaidStructure) l.structure());
     }
 
-    void show(Design shown, Viewport view, boolean isRolled) {
-        design = shown;
-        viewport = view;
-        rolled = isRolled;
-        getChildren().clear();
-        if (rolled) {
-            return;
-        }
+    @Override
+    void draw() {
         laid().ifPresent(laid -> {
             picked(laid);
             AffineTransform toTile = pull == null ? toTile(laid) : pull.toTile();
@@ -149,7 +130,8 @@ final class LaidHandles extends Pane {
         return best;
     }
 
-    private void press(MouseEvent e) {
+    @Override
+    void press(MouseEvent e) {
         pull = null;
         if (e.getButton() != MouseButton.PRIMARY || design == null || laid().isEmpty()) {
             return;
@@ -177,7 +159,8 @@ final class LaidHandles extends Pane {
         }
     }
 
-    private void drag(MouseEvent e) {
+    @Override
+    void drag(MouseEvent e) {
         if (pull == null) {
             return;
         }
@@ -209,7 +192,8 @@ final class LaidHandles extends Pane {
         return pull.grip().part() >= 0 || before < 1e-6 || now < 1e-6 ? pulled : pull.from().scaled(now / before);
     }
 
-    private void release(MouseEvent e) {
+    @Override
+    void release(MouseEvent e) {
         if (studio.dragging() && pull != null) {
             studio.endDrag();
         } else if (pull == null && Math.hypot(e.getX() - pressX, e.getY() - pressY) < 4
@@ -247,9 +231,5 @@ final class LaidHandles extends Pane {
             Interlace.Spot spot = nearest.spot();
             studio.editStructure("turn a crossing about", Interlace.class, i -> i.flip(spot));
         }
-    }
-
-    private static double around(double distance, double side) {
-        return distance - side * Math.rint(distance / side);
     }
 }

@@ -8,57 +8,37 @@ import java.util.List;
 import java.util.Optional;
 
 import org.vatwright.core.measure.Numbers;
-import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.motif.Instance;
 import org.vatwright.core.pattern.motif.Motif;
 import org.vatwright.core.pattern.motif.Motifs;
 import org.vatwright.core.repeat.Tile;
-import org.vatwright.desktop.cloth.Viewport;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
 
 /**
  * Motifs set by hand, on the cloth: taken hold of wherever they show, dragged over any edge, turned and scaled by a grip,
  * nudged by keys; with Ctrl a key moves by exactly one cell.
  */
-final class MotifHandles extends Pane {
+final class MotifHandles extends ClothHandles {
 
-    private static final double NUDGE_MM = 0.5;
     private static final double GRIP_PX = 8;
 
     /** @param spotX,spotY where the instance shows under the pointer, mm of the tile */
     private record Hold(Motifs from, int index, boolean turning, double spotX, double spotY) {}
 
-    private final Studio studio;
-    private final CellPane pane;
     private final GuideLines guides;
-    private Design design;
-    private Viewport viewport;
-    private boolean rolled;
     private Hold hold;
     private double pressX;
     private double pressY;
 
     MotifHandles(Studio studio, CellPane pane, GuideLines guides) {
-        this.studio = studio;
-        this.pane = pane;
+        super(studio, pane);
         this.guides = guides;
-        setMouseTransparent(true);
-        pane.addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
-        pane.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
-        pane.addEventHandler(MouseEvent.MOUSE_RELEASED, e -> {
-            if (hold != null) {
-                hold = null;
-                studio.endDrag();
-            }
-        });
-        pane.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
     }
 
     private Optional<Motifs> motifs() {
@@ -70,15 +50,17 @@ final class MotifHandles extends Pane {
         return part >= 0 && part < motifs.byHand().size() ? Optional.of(motifs.byHand().get(part)) : Optional.empty();
     }
 
-    void show(Design shown, Viewport view, boolean isRolled) {
-        design = shown;
-        viewport = view;
-        rolled = isRolled;
-        getChildren().clear();
-        if (rolled) {
-            return;
-        }
+    @Override
+    void draw() {
         motifs().ifPresent(m -> chosen(m).ifPresent(i -> frame(m, i)));
+    }
+
+    @Override
+    void release(MouseEvent e) {
+        if (hold != null) {
+            hold = null;
+            studio.endDrag();
+        }
     }
 
     /** The motif's box as it stands, and a grip at its upper right corner that turns and scales it. */
@@ -104,7 +86,8 @@ final class MotifHandles extends Pane {
                 box.getMinY()), null);
     }
 
-    private void press(MouseEvent e) {
+    @Override
+    void press(MouseEvent e) {
         hold = null;
         if (e.getButton() != MouseButton.PRIMARY || design == null || motifs().isEmpty() || rolled) {
             return;
@@ -148,7 +131,8 @@ final class MotifHandles extends Pane {
         return -1;
     }
 
-    private void drag(MouseEvent e) {
+    @Override
+    void drag(MouseEvent e) {
         if (hold == null) {
             return;
         }
@@ -191,7 +175,8 @@ final class MotifHandles extends Pane {
         studio.editStructure(name, Motifs.class, m -> changed);
     }
 
-    private void key(KeyEvent e) {
+    @Override
+    void key(KeyEvent e) {
         Optional<Motifs> motifs = motifs();
         int index = studio.selection().part();
         if (motifs.isEmpty() || chosen(motifs.get()).isEmpty()) {
@@ -207,17 +192,13 @@ final class MotifHandles extends Pane {
             e.consume();
             return;
         }
-        int dx = e.getCode() == KeyCode.RIGHT ? 1 : e.getCode() == KeyCode.LEFT ? -1 : 0;
-        int dy = e.getCode() == KeyCode.DOWN ? 1 : e.getCode() == KeyCode.UP ? -1 : 0;
-        if (dx == 0 && dy == 0) {
+        double[] step = step(e);
+        if (step == null) {
             return;
         }
-        double step = e.isShiftDown() ? 10 * NUDGE_MM : NUDGE_MM;
-        double stepX = e.isShortcutDown() ? design.repeat().widthMm() : step;
-        double stepY = e.isShortcutDown() ? design.repeat().heightMm() : step;
         studio.editStructure(e.isShortcutDown() ? "move a motif by one cell" : "nudge a motif", Motifs.class,
-                m -> m.with(index, m.byHand().get(index).at(m.byHand().get(index).x() + dx * stepX,
-                        m.byHand().get(index).y() + dy * stepY)));
+                m -> m.with(index, m.byHand().get(index).at(m.byHand().get(index).x() + step[0],
+                        m.byHand().get(index).y() + step[1])));
         e.consume();
     }
 }
