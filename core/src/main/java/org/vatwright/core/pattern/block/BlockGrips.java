@@ -18,6 +18,8 @@ final class BlockGrips {
         double w = b.lengthMm() + joint;
         double h = b.breadthMm() + joint;
         int times = b.laying().breadthsInLength();
+        // A length that follows from the breadth must be within its limits too.
+        double broadest = times == 0 ? MOST : (MOST + joint) / times - joint;
         List<Grip> grips = new ArrayList<>();
         if (b.laying() instanceof Laying.Chevron(double slopeDeg)) {
             double slope = Math.toRadians(slopeDeg);
@@ -32,14 +34,16 @@ final class BlockGrips {
         double high = b.laying() instanceof Laying.Scales ? 2 * h : h;
         grips.add(new Grip("length", w - joint / 2, high / 2, (x, y) -> times == 0
                 ? b.withLength(Grip.kept(x - joint / 2, length(b), MOST))
-                : b.withBreadth(Grip.kept((x + joint / 2) / times - joint, breadth(b), MOST))));
+                : b.withBreadth(Grip.kept((x + joint / 2) / times - joint, breadth(b), broadest))));
         grips.add(new Grip("breadth", w / 2, high - joint / 2, (x, y) -> b.withBreadth(
                 Grip.kept(b.laying() instanceof Laying.Scales ? (y + joint / 2) / 2 - joint : y - joint / 2,
-                        breadth(b), MOST))));
+                        breadth(b), broadest))));
         if (!(b.laying() instanceof Laying.Scales || b.laying() instanceof Laying.Diamonds
                 || b.laying() instanceof Laying.Argyle || b.laying() instanceof Laying.Triangles)) {
-            grips.add(new Grip("joint", w + joint / 2, high / 4, (x, y) -> b.withJointWidth(
-                    Grip.kept((x - b.lengthMm()) / 1.5, 0, 0.8 * Math.min(b.lengthMm(), b.breadthMm())))));
+            // Where the length is so many breadths less a joint, it grows with the joint and the grip with both.
+            grips.add(new Grip("joint", w + joint / 2, high / 4, (x, y) -> b.withJointWidth(Grip.kept(
+                    times == 0 ? (x - b.lengthMm()) / 1.5 : (x - times * b.breadthMm()) / (times + 0.5), 0,
+                    0.8 * Math.min(b.lengthMm(), b.breadthMm())))));
             if (!(b.laying() instanceof Laying.Hexagons)) {
                 grips.add(new Grip("corner", joint / 2 + b.radiusMm(), joint / 2, (x, y) -> b.withRadius(
                         Grip.kept(x - joint / 2, 0, Math.min(b.lengthMm(), b.breadthMm()) / 2))));
