@@ -4,6 +4,7 @@ import java.util.concurrent.Callable;
 
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.repeat.TileGrid;
 import org.vatwright.files.produce.Producer;
 import org.vatwright.files.project.ProjectFile;
 import org.vatwright.files.type.ShippedTypefaces;
@@ -11,10 +12,15 @@ import org.vatwright.files.type.ShippedTypefaces;
 import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
 
 @Command(name = "tile", mixinStandardHelpOptions = true, description = "Writes the tile of a design.")
 final class TileCommand implements Callable<Integer> {
+
+    @Spec
+    private CommandSpec spec;
 
     @Mixin
     private Options.Files files;
@@ -35,9 +41,11 @@ final class TileCommand implements Callable<Integer> {
     public Integer call() {
         Producer producer = new Producer(ProjectFile.read(files.project), new ShippedTypefaces());
         Design chosen = moment.of(producer.design(design));
-        producer.tile(chosen, producer.colourway(chosen, colourway), fineness.grid(chosen.repeat().tile()),
-                files.output,
-                files.quality, Work.plain());
+        TileGrid grid = fineness.grid(chosen.repeat().tile());
+        producer.tile(chosen, producer.colourway(chosen, colourway), grid, files.output, files.quality, Work.plain());
+        if (Producer.format(files.output).vector()) {
+            Producer.embedded(chosen, grid).forEach(spec.commandLine().getErr()::println);
+        }
         return 0;
     }
 }

@@ -10,6 +10,7 @@ import org.vatwright.core.measure.Finding;
 import org.vatwright.core.measure.Finding.Severity;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.FillClosing;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
@@ -36,6 +37,7 @@ public final class Inspection {
             layer.structure().findings(design.repeat()).stream().map(f -> new Finding(f.severity(),
                     layer.name() + ": " + f.title(), f.number(), f.limit(), f.sentence())).forEach(findings::add);
         }
+        findings.addAll(FillClosing.findings(design));
         findings.add(stretch("Width in whole pixels", tile.widthMm(), density));
         findings.add(stretch("Height in whole pixels", tile.heightMm(), density));
         findings.add(Finding.fine("Inks in use", "%d of %d slots".formatted(design.usedSlots().size(),

@@ -43,7 +43,7 @@ public interface LaidStructure extends DrawnStructure {
     LaidStructure scaled(double factor);
 
     default LatticeLie lie(Repeat repeat) {
-        return LatticeLie.of(lattice().turned(angleDeg()), repeat.tile());
+        return LatticeLie.ofLeast(lattice().turned(angleDeg()), repeat.tile());
     }
 
     default boolean closes(Repeat repeat) {

@@ -15,7 +15,7 @@ public record ClothLie(int endsAcross, int picksAcross, int endsDown, int picksD
     private static final double EXACT = 1e-6;
 
     public static ClothLie of(Cloth cloth, double angleDeg, Tile tile) {
-        double[] wanted = wanted(cloth, angleDeg, tile);
+        double[] wanted = wanted(cloth, angleDeg, tile.least());
         int a = (int) Math.rint(wanted[0]);
         int b = (int) Math.rint(wanted[1]);
         int c = (int) Math.rint(wanted[2]);
@@ -29,7 +29,9 @@ public record ClothLie(int endsAcross, int picksAcross, int endsDown, int picksD
             b = upright ? 0 : sign * Math.max(1, Math.abs(b));
             c = upright ? 0 : -sign * Math.max(1, Math.abs(c));
         }
-        return new ClothLie(a, b, c, d, tile);
+        int across = tile.repeat().across();
+        int down = tile.repeat().down();
+        return new ClothLie(a * across, b * across, c * down, d * down, tile);
     }
 
     private static double[] wanted(Cloth cloth, double angleDeg, Tile tile) {

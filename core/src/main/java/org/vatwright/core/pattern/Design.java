@@ -16,8 +16,12 @@ import org.vatwright.core.repeat.Repeat;
  *
  * @param ground what lies under every layer
  * @param layers from the ground up
+ * @param fills other designs and pictures that serve as inks, each name once and none that a slot has
  */
-public record Design(String name, Repeat repeat, Ink ground, List<Layer> layers, Palette palette, Guides guides) {
+public record Design(String name, Repeat repeat, Ink ground, List<Layer> layers, Palette palette, Guides guides,
+        List<Fill> fills) {
+
+    public static final int MOST_FILLS = 100;
 
     public static final int MOST_LAYERS = 200;
 
@@ -29,13 +33,31 @@ public record Design(String name, Repeat repeat, Ink ground, List<Layer> layers,
         for (Layer layer : layers) {
             fitted.add(layer.withStructure(layer.structure().fitted(repeat)));
             Check.that(ids.add(layer.id()), "two layers have the number %d; each needs its own".formatted(layer.id()));
-            layer.structure().inks().forEach(ink -> checkInk(ink, palette));
         }
-        checkInk(ground, palette);
+        fills = List.copyOf(fills);
         layers = List.copyOf(fitted);
+        Check.within("fills", fills.size(), 0, MOST_FILLS);
+        Set<String> known = new LinkedHashSet<>();
+        for (Fill fill : fills) {
+            Check.that(known.add(fill.name()) && palette.slot(fill.name()) < 0,
+                    "there is an ink %s already; a fill needs a name of its own".formatted(fill.name()));
+        }
+        for (Layer layer : layers) {
+            layer.structure().inks().forEach(ink -> checkInk(ink, palette, known));
+        }
+        checkInk(ground, palette, known);
     }
 
-    private static void checkInk(Ink ink, Palette palette) {
+    /** Without fills. */
+    public Design(String name, Repeat repeat, Ink ground, List<Layer> layers, Palette palette, Guides guides) {
+        this(name, repeat, ground, layers, palette, guides, List.of());
+    }
+
+    private static void checkInk(Ink ink, Palette palette, Set<String> fills) {
+        if (ink instanceof Ink.Filled(String fill)) {
+            Check.that(fills.contains(fill), "there is no fill %s in the design; it has %s".formatted(fill,
+                    fills.isEmpty() ? "none" : String.join(", ", fills)));
+        }
         if (ink instanceof Ink.Slot(String slot)) {
             Check.that(palette.slot(slot) >= 0, "there is no slot %s in the palette; it has %s".formatted(slot,
                     String.join(", ", palette.slots())));
@@ -59,27 +81,27 @@ public record Design(String name, Repeat repeat, Ink ground, List<Layer> layers,
     }
 
     public Design withName(String other) {
-        return new Design(other, repeat, ground, layers, palette, guides);
+        return new Design(other, repeat, ground, layers, palette, guides, fills);
     }
 
     public Design withRepeat(Repeat other) {
-        return new Design(name, other, ground, layers, palette, guides);
+        return new Design(name, other, ground, layers, palette, guides, fills);
     }
 
     public Design withGround(Ink other) {
-        return new Design(name, repeat, other, layers, palette, guides);
+        return new Design(name, repeat, other, layers, palette, guides, fills);
     }
 
     public Design withLayers(List<Layer> other) {
-        return new Design(name, repeat, ground, other, palette, guides);
+        return new Design(name, repeat, ground, other, palette, guides, fills);
     }
 
     public Design withPalette(Palette other) {
-        return new Design(name, repeat, ground, layers, other, guides);
+        return new Design(name, repeat, ground, layers, other, guides, fills);
     }
 
     public Design withGuides(Guides other) {
-        return new Design(name, repeat, ground, layers, palette, other);
+        return new Design(name, repeat, ground, layers, palette, other, fills);
     }
 
     public Design replace(int layer, UnaryOperator<Layer> change) {
@@ -96,6 +118,72 @@ public record Design(String name, Repeat repeat, Ink ground, List<Layer> layers,
         UnaryOperator<Ink> rename = ink -> ink.equals(Ink.slot(from)) ? Ink.slot(to) : ink;
         return new Design(name, repeat, rename.apply(ground),
                 layers.stream().map(l -> l.withStructure(l.structure().withInks(rename))).toList(),
-                palette.renameSlot(from, Check.named("slot", to)), guides);
+                palette.renameSlot(from, Check.named("slot", to)), guides, fills);
+    }
+
+    // ---- fills
+
+    public Design withFills(List<Fill> other) {
+        return new Design(name, repeat, ground, layers, palette, guides, other);
+    }
+
+    public Optional<Fill> fill(String fill) {
+        return fills.stream().filter(f -> f.name().equals(fill)).findFirst();
+    }
+
+    /** @return with one fill more, under a name that is free */
+    public Design addFill(Fill fill) {
+        List<String> taken = new ArrayList<>(palette.slots());
+        fills.forEach(f -> taken.add(f.name()));
+        List<Fill> more = new ArrayList<>(fills);
+        more.add(fill.withName(taken.contains(fill.name()) ? Palette.freeName(fill.name(), taken) : fill.name()));
+        return withFills(more);
+    }
+
+    /** Changes a fill; when its name changes, its inks follow. */
+    public Design editFill(String fill, UnaryOperator<Fill> change) {
+        List<Fill> changed = fills.stream().map(f -> f.name().equals(fill) ? change.apply(f) : f).toList();
+        int at = fills.indexOf(fill(fill).orElseThrow());
+        Ink now = changed.get(at).ink();
+        return inked(ink -> ink.equals(new Ink.Filled(fill)) ? now : ink, changed);
+    }
+
+    /** @return without a fill; where it was used there is that ink instead */
+    public Design removeFill(String fill, Ink instead) {
+        return inked(ink -> ink.equals(new Ink.Filled(fill)) ? instead : ink,
+                fills.stream().filter(f -> !f.name().equals(fill)).toList());
+    }
+
+    private Design inked(UnaryOperator<Ink> change, List<Fill> newFills) {
+        return new Design(name, repeat, change.apply(ground),
+                layers.stream().map(l -> l.withStructure(l.structure().withInks(change))).toList(), palette, guides,
+                newFills);
+    }
+
+    /** @return the fills that marks or the ground use */
+    public List<Fill> usedFills() {
+        Set<Ink> used = new LinkedHashSet<>(List.of(ground));
+        layers.forEach(l -> used.addAll(l.structure().inks()));
+        return fills.stream().filter(f -> used.contains(f.ink())).toList();
+    }
+
+    /** @return with these designs in place of those of the same names in its fills; itself when there is nothing new */
+    public Design relinked(List<Design> designs) {
+        List<Fill> now = fills.stream().map(f -> f.relinked(designs)).toList();
+        for (int i = 0; i < now.size(); i++) {
+            if (now.get(i) != fills.get(i)) {
+                return withFills(now);
+            }
+        }
+        return this;
+    }
+
+    /** @return with a design that was renamed in place of the one of its old name */
+    public Design renamedWithin(String from, Design to) {
+        if (fills.stream().noneMatch(f -> f.design().filter(d -> d.name().equals(from)).isPresent())) {
+            return this;
+        }
+        return withFills(fills.stream().map(f -> f.source() instanceof Fill.OfDesign(Design design, var colourway)
+                && design.name().equals(from) ? f.withSource(new Fill.OfDesign(to, colourway)) : f).toList());
     }
 }

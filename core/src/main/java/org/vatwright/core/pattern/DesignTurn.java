@@ -45,6 +45,7 @@ public final class DesignTurn {
                             + "choose an angle that closes without stretch and has a smaller tile")
                             .formatted(layer.name())))));
         }
-        return new Design(design.name(), repeat, design.ground(), layers, design.palette(), Guides.NONE);
+        return new Design(design.name(), repeat, design.ground(), layers, design.palette(), Guides.NONE,
+                design.fills().stream().map(f -> f.followed(1, by.angleDeg())).toList());
     }
 }

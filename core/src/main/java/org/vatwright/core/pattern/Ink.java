@@ -17,15 +17,23 @@ public sealed interface Ink {
         }
     }
 
+    /** Another design or a picture: one of the design's fills. @param fill its name */
+    record Filled(String fill) implements Ink {
+        public Filled {
+            fill = Check.named("fill", fill);
+        }
+    }
+
     static Ink slot(String name) {
         return new Slot(name);
     }
 
-    /** @return the slot's name, or "clear" */
+    /** @return the name of the slot or the fill, or "clear" */
     default String words() {
         return switch (this) {
             case Clear _ -> "clear";
             case Slot(String name) -> name;
+            case Filled(String fill) -> fill;
         };
     }
 }

@@ -1,6 +1,8 @@
 package org.vatwright.core.pattern;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.LightMix;
@@ -8,12 +10,39 @@ import org.vatwright.core.colour.Oklch;
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.colour.Rgb;
 
-/** The colours of inks in one colourway, as premultiplied ARGB. */
-public record InkColours(Palette palette, Colourway colourway) {
+/**
+ * The colours of inks in one colourway, as premultiplied ARGB.
+ *
+ * @param fills by name; a fill that is not there is painted in one colour
+ * @param plain the one colour of fills that have one, by name
+ */
+public record InkColours(Palette palette, Colourway colourway, Map<String, FillPaint> fills,
+        Map<String, Integer> plain) {
 
+    private static final int UNKNOWN = 0xFF808080;
+
+    public InkColours(Palette palette, Colourway colourway) {
+        this(palette, colourway, Map.of(), Map.of());
+    }
+
+    /** @return with every fill in one colour */
+    public InkColours plain(Map<String, Integer> colours) {
+        return new InkColours(palette, colourway, Map.of(), colours);
+    }
+
+    /** @return how an ink is painted when it is a fill */
+    public Optional<FillPaint> fill(Ink ink) {
+        return ink instanceof Ink.Filled(String name) ? Optional.ofNullable(fills.get(name)) : Optional.empty();
+    }
+
+    /** @return its colour; of a fill its mean */
     public int argb(Ink ink) {
         return switch (ink) {
             case Ink.Clear _ -> 0;
+            case Ink.Filled(String name) -> {
+                FillPaint fill = fills.get(name);
+                yield fill != null ? fill.mean() : plain.getOrDefault(name, UNKNOWN);
+            }
             case Ink.Slot(String name) -> colourway.colours().get(palette.slot(name)).argb();
         };
     }

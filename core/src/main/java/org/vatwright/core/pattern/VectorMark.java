@@ -19,9 +19,10 @@ import org.vatwright.core.measure.Refusal;
  * @param tone how much lighter (or darker, below 0) than the mixture, as a step of OKLab lightness, -1 to 1
  * @param opacity 0 to 1
  * @param gradient instead of the inks, when present
+ * @param frame from the mark's own mm, its middle at 0, 0, to where it is; none of marks without ends
  */
 public record VectorMark(Shape shape, Ink from, Ink to, double share, double tone, double opacity,
-        Optional<Gradient> gradient) {
+        Optional<Gradient> gradient, Optional<AffineTransform> frame) {
 
     public VectorMark(Shape shape, Ink ink) {
         this(shape, ink, ink, 0, 0);
@@ -36,32 +37,41 @@ public record VectorMark(Shape shape, Ink from, Ink to, double share, double ton
     }
 
     public VectorMark(Shape shape, Ink from, Ink to, double share, double tone) {
-        this(shape, from, to, share, tone, 1, Optional.empty());
+        this(shape, from, to, share, tone, 1, Optional.empty(), Optional.empty());
     }
 
     public VectorMark(Shape shape, Gradient gradient) {
         this(shape, gradient.stops().getFirst().ink(), gradient.stops().getFirst().ink(), 0, 0, 1,
-                Optional.of(gradient));
+                Optional.of(gradient), Optional.empty());
     }
 
     /** @return the same fill in another shape at the same place */
     public VectorMark withShape(Shape other) {
-        return new VectorMark(other, from, to, share, tone, opacity, gradient);
+        return new VectorMark(other, from, to, share, tone, opacity, gradient, frame);
     }
 
     public VectorMark withOpacity(double other) {
-        return new VectorMark(shape, from, to, share, tone, other, gradient);
+        return new VectorMark(shape, from, to, share, tone, other, gradient, frame);
+    }
+
+    public VectorMark withFrame(AffineTransform other) {
+        return new VectorMark(shape, from, to, share, tone, opacity, gradient, Optional.of(other));
     }
 
     /** @return the mark and what fills it, moved; @throws Refusal when the move leaves it no area */
     public VectorMark moved(AffineTransform by) {
-        Shape to = by.createTransformedShape(shape);
+        Shape there = by.createTransformedShape(shape);
+        Optional<AffineTransform> moved = frame.map(f -> {
+            AffineTransform now = new AffineTransform(by);
+            now.concatenate(f);
+            return now;
+        });
         if (gradient.isEmpty()) {
-            return withShape(to);
+            return new VectorMark(there, from, to, share, tone, opacity, gradient, moved);
         }
         try {
-            return new VectorMark(to, from, this.to, share, tone, opacity,
-                    Optional.of(gradient.get().moved(by.createInverse())));
+            return new VectorMark(there, from, to, share, tone, opacity,
+                    Optional.of(gradient.get().moved(by.createInverse())), moved);
         } catch (NoninvertibleTransformException e) {
             throw new Refusal("a motif cannot be scaled to nothing", e);
         }
@@ -71,7 +81,8 @@ public record VectorMark(Shape shape, Ink from, Ink to, double share, double ton
     public VectorMark inked(UnaryOperator<Ink> change) {
         return new VectorMark(shape, change.apply(from), change.apply(to), share, tone, opacity,
                 gradient.map(g -> g.withStops(g.stops().stream()
-                        .map(s -> new Gradient.Stop(s.place(), change.apply(s.ink()), s.opacity())).toList())));
+                        .map(s -> new Gradient.Stop(s.place(), change.apply(s.ink()), s.opacity())).toList())),
+                frame);
     }
 
     /** @return every ink it shows */

@@ -26,7 +26,7 @@ public record Project(String name, String note, List<Design> designs, List<Artic
 
     public Project {
         name = Check.named("project", name);
-        designs = List.copyOf(designs);
+        designs = List.copyOf(Nesting.linked(designs));
         articles = List.copyOf(articles);
         jobs = List.copyOf(jobs);
         once("design", designs.stream().map(Design::name).toList());
@@ -80,7 +80,10 @@ public record Project(String name, String note, List<Design> designs, List<Artic
         for (Design old : designs) {
             if (old.name().equals(designName)) {
                 Design edited = change.apply(old);
-                after = withDesigns(designs.stream().map(d -> d == old ? edited : d).toList());
+                List<Design> all = designs.stream().map(d -> d == old ? edited : d).toList();
+                after = withDesigns(edited.name().equals(designName)
+                        ? all
+                        : all.stream().map(d -> d.renamedWithin(designName, edited)).toList());
                 return edited.name().equals(designName) ? after : after.follow(designName, edited.name());
             }
         }
@@ -131,10 +134,20 @@ public record Project(String name, String note, List<Design> designs, List<Artic
         return more;
     }
 
+    /** @return the designs that may serve as an ink of that one: all that do not show it themselves */
+    public List<Design> fillable(String designName) {
+        return designs.stream().filter(d -> !d.name().equals(designName) && !Nesting.within(d).contains(designName))
+                .toList();
+    }
+
     /** Takes a design out. Lays that wear it go with it; refuses to leave jobs without a subject. */
     public Project removeDesign(String designName) {
         jobs.stream().filter(j -> j.ofDesign() && j.subject().equals(designName)).findFirst().ifPresent(j -> Check.that(
                 false, "the job %s needs the design %s; remove the job first".formatted(j.name(), designName)));
+        designs.forEach(d -> d.fills().forEach(f -> f.design().ifPresent(inner -> Check.that(
+                !inner.name().equals(designName),
+                "%s shows the design %s as its ink %s; give that ink another design first".formatted(d.name(),
+                        designName, f.name())))));
         articles.forEach(a -> Check.that(!wears(a, designName),
                 "%s wears the design %s; give it another one first".formatted(a.name(), designName)));
         return withDesigns(designs.stream().filter(d -> !d.name().equals(designName)).toList());

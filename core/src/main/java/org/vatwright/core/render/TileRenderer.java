@@ -1,13 +1,16 @@
 package org.vatwright.core.render;
 
+import java.awt.geom.AffineTransform;
 import java.util.Arrays;
 import java.util.List;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.FillPaint;
 import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.Painter;
+import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.raster.Compositor;
 import org.vatwright.core.raster.Raster;
@@ -15,6 +18,7 @@ import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.TileGrid;
+import org.vatwright.core.shape.DrawnStructure;
 
 /** Design x colourway x grid -> tile. The same arguments give the same bits on any number of threads. */
 public final class TileRenderer {
@@ -31,10 +35,11 @@ public final class TileRenderer {
 
     /** Paints over all of a raster of the grid's size. */
     public static void paint(Design design, Colourway colourway, TileGrid grid, Raster tile, Work work) {
-        InkColours inks = new InkColours(design.palette(), colourway);
+        InkColours inks = FillTiles.inks(design, colourway, grid, work);
         List<Coat> coats = design.layers().stream().filter(l -> l.visible() && l.opacity() > 0)
                 .map(l -> Coat.of(l, design.repeat(), grid, inks)).toList();
         int ground = inks.argb(design.ground());
+        Painter filled = inks.fill(design.ground()).map(f -> ground(f, grid)).orElse(null);
         int w = grid.widthPx();
         int rows = Math.max(1, Math.min(grid.heightPx(), STRIP_PX / w));
         boolean covered = !coats.isEmpty() && coats.getFirst().covers();
@@ -43,6 +48,8 @@ public final class TileRenderer {
             int count = (to - from) * w;
             if (covered) {
                 coats.getFirst().painter().paint(tile.argb(), at, from, to);
+            } else if (filled != null) {
+                filled.paint(tile.argb(), at, from, to);
             } else {
                 Arrays.fill(tile.argb(), at, at + count, ground);
             }
@@ -54,11 +61,33 @@ public final class TileRenderer {
         });
     }
 
+    /** The whole tile as one mark. */
+    private static Painter ground(FillPaint fill, TileGrid grid) {
+        AffineTransform map = fill.through();
+        FillPaint.Seen seen = fill.at(map);
+        map.scale(grid.mmPerPxX(), grid.mmPerPxY());
+        map.translate(0.5, 0.5);
+        return (out, at, from, to) -> {
+            int i = at;
+            for (int y = from; y < to; y++) {
+                for (int x = 0; x < grid.widthPx(); x++) {
+                    out[i++] = FillPaint.argb(seen.tile(),
+                            map.getScaleX() * x + map.getShearX() * y + map.getTranslateX(),
+                            map.getShearY() * x + map.getScaleY() * y + map.getTranslateY());
+                }
+            }
+        };
+    }
+
     /** A layer with what paints it. @param mask null when it shows everywhere */
     private record Coat(Layer layer, Painter painter, Painter mask) {
 
         static Coat of(Layer layer, Repeat repeat, TileGrid grid, InkColours inks) {
-            return new Coat(layer, layer.structure().painter(repeat, grid, inks),
+            Structure structure = layer.structure();
+            Painter painter = !(structure instanceof DrawnStructure) && FilledPainter.needed(structure, inks)
+                    ? new FilledPainter(structure, repeat, grid, inks)
+                    : structure.painter(repeat, grid, inks);
+            return new Coat(layer, painter,
                     layer.mask().map(m -> m.painter(repeat, grid)).orElse(null));
         }
 

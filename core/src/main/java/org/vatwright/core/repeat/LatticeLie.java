@@ -20,6 +20,15 @@ public record LatticeLie(Lattice asked, int a, int b, int c, int d, double width
     /** One place of the lattice in the tile, by its steps; each place once. */
     public record Step(int column, int row) {}
 
+    /** @return the nearest that closes on the least tile, which this one holds several times */
+    public static LatticeLie ofLeast(Lattice asked, Tile tile) {
+        LatticeLie lie = of(asked, tile.least());
+        int across = tile.repeat().across();
+        int down = tile.repeat().down();
+        return new LatticeLie(asked, lie.a * across, lie.b * across, lie.c * down, lie.d * down,
+                tile.widthMm(), tile.heightMm());
+    }
+
     public static LatticeLie of(Lattice asked, Tile tile) {
         double w = tile.widthMm();
         double h = tile.heightMm();

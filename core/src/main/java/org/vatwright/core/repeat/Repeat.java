@@ -6,30 +6,44 @@ import org.vatwright.core.measure.Check;
  * The cell that recurs, and how.
  *
  * @param widthMm,heightMm 0.5 to 20,000 mm
+ * @param across,down how many times as many cells the tile holds as it needs, so that something larger than a cell may
+ *        run through it; 1 to 24
  */
-public record Repeat(double widthMm, double heightMm, Arrangement arrangement) {
+public record Repeat(double widthMm, double heightMm, Arrangement arrangement, int across, int down) {
 
     public static final double LEAST_MM = 0.5;
     public static final double MOST_MM = 20_000;
+    public static final int MOST_TIMES = 24;
 
     public Repeat {
         Check.within("cell width", widthMm, LEAST_MM, MOST_MM, "mm");
         Check.within("cell height", heightMm, LEAST_MM, MOST_MM, "mm");
+        Check.within("cells in the tile, across", across, 1, MOST_TIMES);
+        Check.within("cells in the tile, down", down, 1, MOST_TIMES);
+    }
+
+    /** The tile holds no more cells than it needs. */
+    public Repeat(double widthMm, double heightMm, Arrangement arrangement) {
+        this(widthMm, heightMm, arrangement, 1, 1);
     }
 
     /**
      * The smallest axis-parallel rectangle that recurs by plain side-by-side laying: a drop n/d in lowest terms is
-     * level again after d columns, a brick after d rows.
+     * level again after d columns, a brick after d rows; times the cells asked for.
      */
     public Tile tile() {
-        return new Tile(this, arrangement.columns(), arrangement.rows());
+        return new Tile(this, arrangement.columns() * across, arrangement.rows() * down);
     }
 
     public Repeat withSize(double newWidthMm, double newHeightMm) {
-        return new Repeat(newWidthMm, newHeightMm, arrangement);
+        return new Repeat(newWidthMm, newHeightMm, arrangement, across, down);
     }
 
     public Repeat withArrangement(Arrangement other) {
-        return new Repeat(widthMm, heightMm, other);
+        return new Repeat(widthMm, heightMm, other, across, down);
+    }
+
+    public Repeat withCells(int newAcross, int newDown) {
+        return new Repeat(widthMm, heightMm, arrangement, newAcross, newDown);
     }
 }

@@ -21,6 +21,11 @@ public record Tile(Repeat repeat, int columns, int rows) {
         return repeat.heightMm() * rows;
     }
 
+    /** @return the least tile of the same cells; what closes on it lies in this one just so, again and again */
+    public Tile least() {
+        return repeat.withCells(1, 1).tile();
+    }
+
     /** @return one origin a cell; cells that cross the tile's edge come in again on the other side */
     public List<Origin> cells() {
         List<Origin> cells = new ArrayList<>();

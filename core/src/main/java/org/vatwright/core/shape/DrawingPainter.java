@@ -1,9 +1,11 @@
 package org.vatwright.core.shape;
 
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 
 import org.vatwright.core.colour.LightMix;
 import org.vatwright.core.pattern.Ink;
@@ -47,23 +49,33 @@ public final class DrawingPainter implements Painter {
             bands.add(new ArrayList<>());
         }
         AffineTransform toPx = AffineTransform.getScaleInstance(1 / grid.mmPerPxX(), 1 / grid.mmPerPxY());
-        for (Group group : drawing.groups()) {
+        for (Group asked : drawing.groups()) {
+            Group group = asked;
+            if (inks.fill(group.rest()).isPresent()) {
+                layers.add(new Layer(0, true));
+                add(new VectorMark(new Rectangle2D.Double(0, 0, grid.widthMm(), grid.heightMm()), group.rest()), true,
+                        toPx, inks);
+                group = new Group(group.marks(), Ink.CLEAR, group.seams());
+            }
             boolean alone = group.marks().size() == 1 && group.rest() instanceof Ink.Clear;
             layers.add(new Layer(inks.argb(group.rest()), alone));
             for (VectorMark mark : group.marks()) {
-                int colour = inks.argb(mark);
-                FlatShape flat = colour == 0 && alone && mark.gradient().isEmpty()
-                        ? null
-                        : FlatShape.of(mark.shape(), toPx);
-                if (flat != null) {
-                    add(flat, layers.size() - 1, colour);
-                    shades.add(mark.gradient().map(g -> new Shade(g, mark, grid, inks)).orElse(null));
-                }
+                add(mark, alone, toPx, inks);
             }
         }
         opaque = !layers.isEmpty() && layers.getFirst().rest >>> 24 == 255
                 && Arrays.stream(argb, 0, shapes.size()).allMatch(c -> c >>> 24 == 255)
                 && shades.stream().allMatch(s -> s == null || s.opaque());
+    }
+
+    private void add(VectorMark mark, boolean alone, AffineTransform toPx, InkColours inks) {
+        int colour = inks.argb(mark);
+        Optional<Shade> shade = Shade.of(mark, grid, inks);
+        FlatShape flat = colour == 0 && alone && shade.isEmpty() ? null : FlatShape.of(mark.shape(), toPx);
+        if (flat != null) {
+            add(flat, layers.size() - 1, colour);
+            shades.add(shade.orElse(null));
+        }
     }
 
     private void add(FlatShape flat, int layer, int colour) {

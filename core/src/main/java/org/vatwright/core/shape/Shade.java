@@ -1,43 +1,74 @@
 package org.vatwright.core.shape;
 
 import java.awt.geom.AffineTransform;
+import java.util.Arrays;
+import java.util.Optional;
 
+import org.vatwright.core.pattern.FillPaint;
 import org.vatwright.core.pattern.Gradient;
 import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.repeat.TileGrid;
 
-/** The colours of a mark with a gradient, by pixel. */
-final class Shade {
-
-    private static final int COLOURS = 1024;
-
-    private final Gradient gradient;
-    private final int[] ramp;
-    private final double[] map = new double[6];
-
-    Shade(Gradient gradient, VectorMark mark, TileGrid grid, InkColours inks) {
-        this.gradient = gradient;
-        ramp = inks.ramp(gradient, COLOURS, mark.opacity());
-        AffineTransform toUnit = gradient.toUnit();
-        toUnit.scale(grid.mmPerPxX(), grid.mmPerPxY());
-        toUnit.getMatrix(map);
-    }
+/** The colours of a mark that has more than one, by pixel. */
+sealed interface Shade {
 
     /** @param x,y a pixel, as the mark is drawn, before it comes in again at the other side */
-    int argb(int x, int y) {
-        double px = x + 0.5;
-        double py = y + 0.5;
-        double place = gradient.place(map[0] * px + map[2] * py + map[4], map[1] * px + map[3] * py + map[5]);
-        return ramp[(int) (place * (COLOURS - 1) + 0.5)];
+    int argb(int x, int y);
+
+    boolean opaque();
+
+    /** @return none when the mark has one colour */
+    static Optional<Shade> of(VectorMark mark, TileGrid grid, InkColours inks) {
+        if (mark.gradient().isPresent()) {
+            return Optional
+                    .of(new OfGradient(mark.gradient().get(), inks.ramp(mark.gradient().get(), OfGradient.COLOURS,
+                            mark.opacity()), map(mark.gradient().get().toUnit(), grid)));
+        }
+        return inks.fill(mark.from()).or(() -> inks.fill(mark.to())).map(fill -> {
+            AffineTransform lie = fill.lie(mark);
+            return new OfFill(fill.at(lie), map(lie, grid), new FillTone(mark, fill, inks));
+        });
     }
 
-    boolean opaque() {
-        for (int argb : ramp) {
-            if (argb >>> 24 != 255) {
-                return false;
-            }
+    private static double[] map(AffineTransform from, TileGrid grid) {
+        AffineTransform px = new AffineTransform(from);
+        px.scale(grid.mmPerPxX(), grid.mmPerPxY());
+        px.translate(0.5, 0.5);
+        double[] map = new double[6];
+        px.getMatrix(map);
+        return map;
+    }
+
+    /** @param ramp its colours, evenly spaced @param map from pixels to u, v */
+    record OfGradient(Gradient gradient, int[] ramp, double[] map) implements Shade {
+
+        private static final int COLOURS = 1024;
+
+        @Override
+        public int argb(int x, int y) {
+            double place = gradient.place(map[0] * x + map[2] * y + map[4], map[1] * x + map[3] * y + map[5]);
+            return ramp[(int) (place * (COLOURS - 1) + 0.5)];
         }
-        return true;
+
+        @Override
+        public boolean opaque() {
+            return Arrays.stream(ramp).allMatch(argb -> argb >>> 24 == 255);
+        }
+    }
+
+    /** @param map from pixels to tiles of the fill */
+    record OfFill(FillPaint.Seen seen, double[] map, FillTone tone) implements Shade {
+
+        @Override
+        public int argb(int x, int y) {
+            return tone.of(FillPaint.argb(seen.tile(), map[0] * x + map[2] * y + map[4],
+                    map[1] * x + map[3] * y + map[5]));
+        }
+
+        @Override
+        public boolean opaque() {
+            return tone.opaque() && seen.opaque();
+        }
     }
 }

@@ -3,7 +3,9 @@ package org.vatwright.files.demo;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 import org.vatwright.core.dress.Article;
@@ -11,6 +13,7 @@ import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Piece;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.pattern.Design;
 import org.vatwright.core.project.Project;
 import org.vatwright.files.disk.Limits;
 import org.vatwright.files.json.Json;
@@ -31,8 +34,13 @@ public final class DemoCommission {
 
     private static Project commission(JsonIn in) {
         in.only("name", "note", "dpi", "designs", "articles", "jobs");
-        return new Project(in.text("name"), in.text("note"),
-                in.list("designs", d -> ProjectFile.readDesign(resource(d.asText()), d.asText())),
+        // What lies in another design stands before it.
+        Map<String, Design> designs = new LinkedHashMap<>();
+        in.list("designs", d -> {
+            Design design = ProjectFile.readDesign(resource(d.asText()), d.asText(), designs::get);
+            return designs.put(design.name(), design);
+        });
+        return new Project(in.text("name"), in.text("note"), List.copyOf(designs.values()),
                 in.list("articles", DemoCommission::article), in.list("jobs", ProjectCodec::readJob),
                 new Density(in.number("dpi")));
     }

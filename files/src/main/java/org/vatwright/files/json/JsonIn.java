@@ -43,6 +43,10 @@ public final class JsonIn {
         return node.isTextual();
     }
 
+    public boolean isObject() {
+        return node.isObject();
+    }
+
     public boolean isNull() {
         return node.isNull() || node.isMissingNode();
     }

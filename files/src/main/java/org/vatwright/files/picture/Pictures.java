@@ -1,8 +1,11 @@
 package org.vatwright.files.picture;
 
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
 import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.Iterator;
 
@@ -11,6 +14,7 @@ import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.files.disk.Disk;
 import org.vatwright.files.disk.Limits;
@@ -22,8 +26,36 @@ public final class Pictures {
 
     /** @throws Refusal when it is no picture, is broken, or claims more pixels than the limit */
     public static Raster read(Path file, Limits limits) {
-        String name = String.valueOf(file.getFileName());
+        return read(Disk.read(file, limits), String.valueOf(file.getFileName()), limits);
+    }
+
+    /** @return the picture with its true size, when the file tells it; else at 300 dpi */
+    public static Picture sized(Path file, Limits limits) {
         byte[] bytes = Disk.read(file, limits);
+        String name = String.valueOf(file.getFileName());
+        return new Picture(read(bytes, name, limits), PictureDensity.of(bytes));
+    }
+
+    /** @return the picture as PNG */
+    public static byte[] png(Raster raster) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(image(raster), "png", out);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
+    }
+
+    public static BufferedImage image(Raster raster) {
+        BufferedImage image = new BufferedImage(raster.width(), raster.height(), BufferedImage.TYPE_INT_ARGB_PRE);
+        System.arraycopy(raster.argb(), 0, ((DataBufferInt) image.getRaster().getDataBuffer()).getData(), 0,
+                raster.argb().length);
+        return image;
+    }
+
+    /** @param name for complaints */
+    public static Raster read(byte[] bytes, String name, Limits limits) {
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {
@@ -87,6 +119,6 @@ public final class Pictures {
         BufferedImage argb = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_ARGB_PRE);
         argb.createGraphics().drawImage(image, 0, 0, null);
         return new Raster(image.getWidth(), image.getHeight(),
-                argb.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth()));
+                ((DataBufferInt) argb.getRaster().getDataBuffer()).getData());
     }
 }

@@ -1,6 +1,8 @@
 package org.vatwright.files.produce;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -10,11 +12,14 @@ import org.vatwright.core.dress.ArticleRenderer;
 import org.vatwright.core.dress.Cut;
 import org.vatwright.core.dress.Typeface;
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.project.Job;
 import org.vatwright.core.project.Job.Format;
 import org.vatwright.core.project.Project;
+import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.FieldRenderer;
@@ -65,7 +70,7 @@ public final class Producer {
                         names(project.articles().stream().map(Article::name).toList()))));
     }
 
-    private static String names(java.util.List<String> names) {
+    private static String names(List<String> names) {
         return names.isEmpty() ? "none" : String.join(", ", names);
     }
 
@@ -81,13 +86,36 @@ public final class Producer {
 
     public void tile(Design design, Colourway colourway, TileGrid grid, Path file, int quality, Work work) {
         switch (format(file)) {
-            case SVG -> SvgTileWriter.write(design, colourway, file);
-            case PDF -> PdfTileWriter.write(design, colourway, file);
+            case SVG -> SvgTileWriter.write(design, colourway, density(grid), file);
+            case PDF -> PdfTileWriter.write(design, colourway, density(grid), file);
             default -> {
                 Raster tile = TileRenderer.render(design, colourway, grid, work);
                 work.goOn();
-                PictureWriter.write(tile, new Density(grid.widthPx() / (grid.widthMm() / 25.4)), format(file), quality,
-                        file);
+                PictureWriter.write(tile, density(grid), format(file), quality, file);
+            }
+        }
+    }
+
+    private static Density density(TileGrid grid) {
+        return new Density(grid.widthPx() / (grid.widthMm() / 25.4));
+    }
+
+    /**
+     * @return what of a vector file would be pixels by nature, one sentence each
+     */
+    public static List<String> embedded(Design design, TileGrid grid) {
+        List<String> told = new ArrayList<>();
+        embedded(design, density(grid).dpi(), told);
+        return told;
+    }
+
+    private static void embedded(Design design, double dpi, List<String> told) {
+        for (Fill fill : design.usedFills()) {
+            switch (fill.source()) {
+                case Fill.OfDesign of -> embedded(of.design(), dpi * fill.wide(), told);
+                case Fill.OfPicture(Picture picture) -> told.add("%s in %s is a picture; it is embedded at %s dpi"
+                        .formatted(fill.name(), design.name(),
+                                Numbers.plain(Math.min(dpi, picture.dpi() / fill.wide()), 1)));
             }
         }
     }

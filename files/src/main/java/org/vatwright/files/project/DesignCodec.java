@@ -3,6 +3,7 @@ package org.vatwright.files.project;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 import org.vatwright.core.catalogue.Catalogue;
 import org.vatwright.core.colour.Colourway;
@@ -26,14 +27,22 @@ final class DesignCodec {
 
     private DesignCodec() {}
 
-    static ObjectNode write(Design design) {
+    /** @param whole whether designs in its fills are written into it */
+    static ObjectNode write(Design design, boolean whole) {
         ObjectNode out = Json.object().put("name", design.name());
         out.putObject("cell").put("widthMm", design.repeat().widthMm()).put("heightMm", design.repeat().heightMm());
         out.put("arrangement", design.repeat().arrangement().toString());
+        if (design.repeat().across() * design.repeat().down() > 1) {
+            out.putObject("cellsInTile").put("across", design.repeat().across()).put("down", design.repeat().down());
+        }
         InkCodec.write(out, "ground", design.ground());
         ArrayNode layers = out.putArray("layers");
         design.layers().forEach(l -> layers.add(layer(l)));
         out.set("palette", palette(design.palette()));
+        if (!design.fills().isEmpty()) {
+            ArrayNode fills = out.putArray("fills");
+            design.fills().forEach(f -> fills.add(FillCodec.write(f, whole)));
+        }
         if (!design.guides().equals(Guides.NONE)) {
             ObjectNode guides = out.putObject("guides");
             design.guides().across().forEach(guides.putArray("across")::add);
@@ -64,16 +73,23 @@ final class DesignCodec {
         return out;
     }
 
-    static Design read(JsonIn in) {
-        in.only("format", "version", "name", "cell", "arrangement", "ground", "layers", "palette", "guides");
+    /** @param known finds the designs that fills name; null where there is none */
+    static Design read(JsonIn in, Function<String, Design> known) {
+        in.only("format", "version", "name", "cell", "arrangement", "cellsInTile", "ground", "layers", "palette",
+                "guides", "fills");
         JsonIn cell = in.at("cell").only("widthMm", "heightMm");
         Repeat repeat = cell.placed(() -> new Repeat(cell.number("widthMm"), cell.number("heightMm"),
-                Arrangement.parse(in.text("arrangement", "straight"))));
+                Arrangement.parse(in.text("arrangement", "straight")), times(in, "across"), times(in, "down")));
         Palette palette = in.at("palette").placed(DesignCodec::palette);
         List<Layer> layers = new ArrayList<>();
         in.list("layers", item -> layers.add(layer(item, layers)));
         return new Design(in.text("name"), repeat, InkCodec.read(in, "ground"), layers, palette,
-                in.has("guides") ? guides(in.at("guides")) : Guides.NONE);
+                in.has("guides") ? guides(in.at("guides")) : Guides.NONE,
+                in.list("fills", f -> FillCodec.read(f, known)));
+    }
+
+    private static int times(JsonIn in, String way) {
+        return in.has("cellsInTile") ? in.at("cellsInTile").only("across", "down").whole(way, 1) : 1;
     }
 
     /** A layer written by hand may leave out all but its structure. */

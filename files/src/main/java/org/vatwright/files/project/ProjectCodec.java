@@ -24,7 +24,7 @@ public final class ProjectCodec {
         ObjectNode out = Json.object().put("format", PROJECT).put("version", VERSION).put("name", project.name())
                 .put("note", project.note()).put("dpi", project.density().dpi());
         ArrayNode designs = out.putArray("designs");
-        project.designs().forEach(d -> designs.add(DesignCodec.write(d)));
+        project.designs().forEach(d -> designs.add(DesignCodec.write(d, false)));
         ArrayNode articles = out.putArray("articles");
         project.articles().forEach(a -> articles.add(ArticleCodec.write(a)));
         ArrayNode jobs = out.putArray("jobs");
@@ -43,7 +43,7 @@ public final class ProjectCodec {
 
     static Project read(JsonIn in) {
         in.only("format", "version", "name", "note", "dpi", "designs", "articles", "jobs");
-        return new Project(in.text("name"), in.text("note", ""), in.list("designs", DesignCodec::read),
+        return new Project(in.text("name"), in.text("note", ""), DesignsIn.read(in),
                 in.list("articles", ArticleCodec::read), in.list("jobs", ProjectCodec::readJob),
                 new Density(in.number("dpi", 300)));
     }

@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
 import java.util.Enumeration;
 import java.util.List;
+import java.util.function.Function;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
@@ -71,25 +72,25 @@ public final class ProjectFile {
             return in.placed(ProjectCodec::read);
         }
         return in.placed(() -> {
-            Design design = design(in);
+            Design design = design(in, name -> null);
             return Project.empty(design.name()).addDesign(design);
         });
     }
 
-    /** Reads a design in JSON from wherever it comes. */
-    public static Design readDesign(byte[] json, String name) {
-        return Json.read(json, name, in -> in.placed(() -> design(in)));
+    /** Reads a design in JSON from wherever it comes. @param known designs that its fills may name; null where none is */
+    public static Design readDesign(byte[] json, String name, Function<String, Design> known) {
+        return Json.read(json, name, in -> in.placed(() -> design(in, known)));
     }
 
-    private static Design design(JsonIn in) {
+    private static Design design(JsonIn in, Function<String, Design> known) {
         ProjectCodec.checkVersion(in, ProjectCodec.DESIGN);
-        return DesignCodec.read(in);
+        return DesignCodec.read(in, known);
     }
 
     /** @return the design in JSON, as it may stand alone in a file */
     public static byte[] designJson(Design design) {
         var out = Json.object().put("format", ProjectCodec.DESIGN).put("version", ProjectCodec.VERSION);
-        out.setAll(DesignCodec.write(design));
+        out.setAll(DesignCodec.write(design, true));
         return Json.write(out);
     }
 

@@ -1,39 +1,61 @@
 package org.vatwright.files.vector;
 
+import java.awt.Color;
 import java.awt.Shape;
+import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;
+import java.awt.geom.Rectangle2D;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.Map;
 
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDFormContentStream;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import org.apache.pdfbox.pdmodel.PDFormContentStream;
 import org.apache.pdfbox.pdmodel.PDResources;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
+import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.util.Matrix;
 import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.measure.Density;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.raster.BlendMode;
+import org.vatwright.core.raster.Picture;
+import org.vatwright.core.render.FillTiles;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.files.disk.Disk;
+import org.vatwright.files.picture.Pictures;
 
-/** The tile as a page of its true size, all marks as shapes; a layer is a transparency group. */
+/**
+ * The tile as a page of its true size, all marks as shapes; a layer is a transparency group. Designs that serve as inks are
+ * copies of their tiles, clipped by the marks; pictures are embedded.
+ */
 public final class PdfTileWriter {
 
     private static final float POINTS_PER_MM = 72f / 25.4f;
 
-    private PdfTileWriter() {}
+    private final PDDocument document;
+    private final Density density;
 
-    public static void write(Design design, Colourway colourway, Path file) {
+    private PdfTileWriter(PDDocument document, Density density) {
+        this.document = document;
+        this.density = density;
+    }
+
+    /** @param density at which what is pixels by nature is embedded, at the most */
+    public static void write(Design design, Colourway colourway, Density density, Path file) {
         Disk.writeWhole(file, out -> {
             try (PDDocument document = new PDDocument()) {
                 document.getDocumentInformation().setTitle(design.name() + ", " + colourway.name());
@@ -42,38 +64,16 @@ public final class PdfTileWriter {
                 PDPage page = new PDPage(new PDRectangle((float) tile.widthMm() * POINTS_PER_MM,
                         (float) tile.heightMm() * POINTS_PER_MM));
                 document.addPage(page);
+                PDFormXObject whole = new PdfTileWriter(document, density).new Content(design, colourway, 0).form();
                 try (PDPageContentStream content = new PDPageContentStream(document, page)) {
-                    draw(document, content, design, new InkColours(design.palette(), colourway));
+                    // From mm, y down, to points, y up.
+                    content.transform(new Matrix(POINTS_PER_MM, 0, 0, -POINTS_PER_MM, 0,
+                            (float) tile.heightMm() * POINTS_PER_MM));
+                    content.drawForm(whole);
                 }
                 document.save(out);
             }
         });
-    }
-
-    private static void draw(PDDocument document, PDPageContentStream content, Design design, InkColours inks)
-            throws IOException {
-        Tile tile = design.repeat().tile();
-        // From mm, y down, to points, y up.
-        content.transform(new Matrix(POINTS_PER_MM, 0, 0, -POINTS_PER_MM, 0, (float) tile.heightMm() * POINTS_PER_MM));
-        if (!(design.ground() instanceof Ink.Clear)) {
-            content.setNonStrokingColor(new java.awt.Color(inks.argb(design.ground())));
-            content.addRect(0, 0, (float) tile.widthMm(), (float) tile.heightMm());
-            content.fill();
-        }
-        for (Layer layer : design.layers()) {
-            if (layer.visible()) {
-                content.saveGraphicsState();
-                PDExtendedGraphicsState state = new PDExtendedGraphicsState();
-                state.setNonStrokingAlphaConstant((float) layer.opacity());
-                if (layer.mode() != BlendMode.NORMAL) {
-                    state.setBlendMode(
-                            org.apache.pdfbox.pdmodel.graphics.blend.BlendMode.getInstance(name(layer.mode())));
-                }
-                content.setGraphicsStateParameters(state);
-                content.drawForm(group(document, layer, design, inks));
-                content.restoreGraphicsState();
-            }
-        }
     }
 
     /** PDF's names of the same blend modes, as in ColorDodge. */
@@ -85,40 +85,156 @@ public final class PdfTileWriter {
         return COSName.getPDFName(name.toString());
     }
 
-    private static PDFormXObject group(PDDocument document, Layer layer, Design design, InkColours inks)
-            throws IOException {
-        Tile tile = design.repeat().tile();
-        PDFormXObject form = new PDFormXObject(document);
-        form.setBBox(new PDRectangle((float) tile.widthMm(), (float) tile.heightMm()));
-        form.setResources(new PDResources());
-        COSDictionary group = new COSDictionary();
-        group.setItem(COSName.TYPE, COSName.GROUP);
-        group.setItem(COSName.S, COSName.TRANSPARENCY);
-        form.getCOSObject().setItem(COSName.GROUP, group);
-        try (PDFormContentStream content = new PDFormContentStream(form)) {
-            if (layer.mask().isPresent()) {
-                path(content, layer.mask().get().outline(design.repeat()));
-                content.clip();
-            }
-            for (VectorMark mark : layer.structure().outlines(design.repeat())) {
-                if (mark.gradient().isPresent()) {
-                    PdfShade.fill(content, mark, inks, PdfTileWriter::path);
-                    continue;
+    /** The layers of one design, the outer one or one that serves as an ink, in mm, y down. */
+    private final class Content {
+        private final Design design;
+        private final Colourway colourway;
+        private final InkColours inks;
+        private final Tile tile;
+        private final double bleed;
+        /** The copy of each fill, by its name and its number of tiles a side. */
+        private final Map<String, PDFormXObject> copies = new HashMap<>();
+
+        /** @param bleed how far it reaches over its right and lower edge, in mm */
+        Content(Design design, Colourway colourway, double bleed) {
+            this.bleed = bleed;
+            this.design = design;
+            this.colourway = colourway;
+            inks = FillTiles.plain(design, colourway);
+            tile = design.repeat().tile();
+        }
+
+        PDFormXObject form() throws IOException {
+            PDFormXObject form = blank(tile.widthMm() + bleed, tile.heightMm() + bleed, false);
+            try (PDFormContentStream content = new PDFormContentStream(form)) {
+                if (!(design.ground() instanceof Ink.Clear)) {
+                    mark(content, new VectorMark(new Rectangle2D.Double(0, 0, tile.widthMm() + bleed,
+                            tile.heightMm() + bleed), design.ground()));
                 }
-                MarkColour colour = MarkColour.of(mark, inks);
-                PDExtendedGraphicsState state = new PDExtendedGraphicsState();
-                state.setNonStrokingAlphaConstant((float) colour.opacity());
-                if (colour.opacity() < 1) {
+                for (Layer layer : design.layers()) {
+                    if (layer.visible()) {
+                        content.saveGraphicsState();
+                        PDExtendedGraphicsState state = new PDExtendedGraphicsState();
+                        state.setNonStrokingAlphaConstant((float) layer.opacity());
+                        if (layer.mode() != BlendMode.NORMAL) {
+                            state.setBlendMode(org.apache.pdfbox.pdmodel.graphics.blend.BlendMode
+                                    .getInstance(name(layer.mode())));
+                        }
+                        content.setGraphicsStateParameters(state);
+                        content.drawForm(layer(layer));
+                        content.restoreGraphicsState();
+                    }
+                }
+            }
+            return form;
+        }
+
+        private PDFormXObject layer(Layer layer) throws IOException {
+            PDFormXObject form = blank(tile.widthMm() + bleed, tile.heightMm() + bleed, true);
+            try (PDFormContentStream content = new PDFormContentStream(form)) {
+                if (layer.mask().isPresent()) {
+                    path(content, layer.mask().get().outline(design.repeat()));
+                    content.clip();
+                }
+                for (VectorMark mark : FillPlace.withBleed(layer.structure().outlines(design.repeat()), tile, bleed)) {
+                    mark(content, mark);
+                }
+            }
+            return form;
+        }
+
+        private void mark(PDFormContentStream content, VectorMark mark) throws IOException {
+            if (mark.gradient().isPresent()) {
+                PdfShade.fill(content, mark, inks, PdfTileWriter::path);
+                return;
+            }
+            for (Coats.Coat coat : Coats.of(mark, design, inks).coats()) {
+                if (coat.opacity() < 1) {
+                    PDExtendedGraphicsState state = new PDExtendedGraphicsState();
+                    state.setNonStrokingAlphaConstant((float) coat.opacity());
                     content.saveGraphicsState();
                     content.setGraphicsStateParameters(state);
                 }
-                content.setNonStrokingColor(new java.awt.Color(colour.rgb().argb()));
-                path(content, mark.shape());
-                content.fill();
-                if (colour.opacity() < 1) {
+                if (coat.fill().isPresent()) {
+                    content.drawForm(filled(coat.fill().get(), mark, coat.opacity() < 1));
+                } else {
+                    content.setNonStrokingColor(new Color(coat.rgb().argb()));
+                    path(content, mark.shape());
+                    content.fill();
+                }
+                if (coat.opacity() < 1) {
                     content.restoreGraphicsState();
                 }
             }
+        }
+
+        /** @param group whether it is faded as one, so that what lies under the next copy does not show */
+        private PDFormXObject filled(Fill fill, VectorMark mark, boolean group) throws IOException {
+            FillPlace place = FillPlace.of(fill, mark, tile);
+            PDFormXObject copy = copy(fill, place.block());
+            PDFormXObject form = blank(0, 0, group);
+            Rectangle2D box = mark.shape().getBounds2D();
+            form.setBBox(new PDRectangle((float) box.getX(), (float) box.getY(), (float) box.getWidth(),
+                    (float) box.getHeight()));
+            try (PDFormContentStream content = new PDFormContentStream(form)) {
+                path(content, mark.shape());
+                content.clip();
+                for (AffineTransform each : place.copies()) {
+                    content.saveGraphicsState();
+                    content.transform(new Matrix(each));
+                    content.drawForm(copy);
+                    content.restoreGraphicsState();
+                }
+            }
+            return form;
+        }
+
+        private PDFormXObject copy(Fill fill, int block) throws IOException {
+            PDFormXObject known = copies.get(fill.name() + " " + block);
+            if (known != null) {
+                return known;
+            }
+            double w = fill.source().widthMm();
+            double h = fill.source().heightMm();
+            double over = FillPlace.bleed(fill.source());
+            PDFormXObject form;
+            if (block == 1 && fill.source() instanceof Fill.OfDesign of) {
+                form = new Content(of.design(), FillTiles.colourway(of, colourway), over).form();
+            } else {
+                form = blank(block * w + over, block * h + over, false);
+                try (PDFormContentStream content = new PDFormContentStream(form)) {
+                    if (block > 1) {
+                        PDFormXObject one = copy(fill, 1);
+                        for (int n = 0; n < block * block; n++) {
+                            content.saveGraphicsState();
+                            content.transform(Matrix.getTranslateInstance((float) (n % block * w),
+                                    (float) (n / block * h)));
+                            content.drawForm(one);
+                            content.restoreGraphicsState();
+                        }
+                    } else if (fill.source() instanceof Fill.OfPicture(Picture picture)) {
+                        PDImageXObject image = LosslessFactory.createFromImage(document,
+                                Pictures.image(FillPlace.pixels(fill, picture, density)));
+                        // Pictures stand upright in points, y up.
+                        content.transform(new Matrix(1, 0, 0, -1, 0, (float) h));
+                        content.drawImage(image, 0, 0, (float) w, (float) h);
+                    }
+                }
+            }
+            copies.put(fill.name() + " " + block, form);
+            return form;
+        }
+    }
+
+    private PDFormXObject blank(double widthMm, double heightMm, boolean group) {
+        PDFormXObject form = new PDFormXObject(document);
+        form.setBBox(new PDRectangle((float) widthMm, (float) heightMm));
+        form.setResources(new PDResources());
+        if (group) {
+            COSDictionary transparency = new COSDictionary();
+            transparency.setItem(COSName.TYPE, COSName.GROUP);
+            transparency.setItem(COSName.S, COSName.TRANSPARENCY);
+            form.getCOSObject().setItem(COSName.GROUP, transparency);
         }
         return form;
     }

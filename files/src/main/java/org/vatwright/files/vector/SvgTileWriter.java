@@ -1,181 +1,246 @@
 package org.vatwright.files.vector;
 
-import java.awt.Shape;
+import static org.vatwright.files.vector.XmlOut.data;
+import static org.vatwright.files.vector.XmlOut.matrix;
+import static org.vatwright.files.vector.XmlOut.number;
+
 import java.awt.geom.AffineTransform;
 import java.awt.geom.NoninvertibleTransformException;
-import java.awt.geom.PathIterator;
+import java.awt.geom.Rectangle2D;
 import java.io.IOException;
-import java.io.OutputStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.Base64;
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 
-import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
-import javax.xml.stream.XMLStreamWriter;
 
 import org.vatwright.core.colour.Colourway;
-import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.measure.Density;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Gradient;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.raster.BlendMode;
+import org.vatwright.core.raster.Picture;
+import org.vatwright.core.render.FillTiles;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.files.disk.Disk;
+import org.vatwright.files.picture.Pictures;
 
-/** The tile as a drawing: a {@code pattern} element in mm and a rectangle of one tile filled with it. */
+/**
+ * The tile as a drawing: a {@code pattern} element in mm and a rectangle of one tile filled with it. Designs that serve as
+ * inks are copies of their tiles, clipped by the marks; pictures are embedded.
+ */
 public final class SvgTileWriter {
 
-    private SvgTileWriter() {}
+    private final XmlOut xml;
+    private final Density density;
+    private int ids;
 
-    public static void write(Design design, Colourway colourway, Path file) {
+    private SvgTileWriter(XmlOut xml, Density density) {
+        this.xml = xml;
+        this.density = density;
+    }
+
+    /** @param density at which what is pixels by nature is embedded, at the most */
+    public static void write(Design design, Colourway colourway, Density density, Path file) {
         Disk.writeWhole(file, out -> {
             try {
-                draw(design, colourway, out);
+                new SvgTileWriter(new XmlOut(out), density).draw(design, colourway);
             } catch (XMLStreamException e) {
                 throw new IOException(e);
             }
         });
     }
 
-    private static void draw(Design design, Colourway colourway, OutputStream out) throws XMLStreamException {
+    private void draw(Design design, Colourway colourway) throws XMLStreamException {
         Tile tile = design.repeat().tile();
         String w = number(tile.widthMm());
         String h = number(tile.heightMm());
-        XMLStreamWriter xml = XMLOutputFactory.newDefaultFactory().createXMLStreamWriter(out,
-                StandardCharsets.UTF_8.name());
-        xml.writeStartDocument("UTF-8", "1.0");
-        start(xml, "svg", "xmlns", "http://www.w3.org/2000/svg", "width", w + "mm", "height", h + "mm", "viewBox",
-                "0 0 " + w + " " + h);
-        xml.writeStartElement("title");
-        xml.writeCharacters(design.name() + ", " + colourway.name());
-        xml.writeEndElement();
-        start(xml, "defs");
-        start(xml, "pattern", "id", "tile", "width", w, "height", h, "patternUnits", "userSpaceOnUse");
-        InkColours inks = new InkColours(design.palette(), colourway);
-        if (!(design.ground() instanceof Ink.Clear)) {
-            empty(xml, "rect", "width", w, "height", h, "fill",
-                    org.vatwright.core.colour.Rgb.ofArgb(inks.argb(design.ground())).hex());
-        }
-        for (Layer layer : design.layers()) {
-            if (layer.visible()) {
-                layer(xml, layer, design, inks);
-            }
-        }
-        xml.writeEndElement();
-        xml.writeEndElement();
-        empty(xml, "rect", "width", w, "height", h, "fill", "url(#tile)");
-        xml.writeEndDocument();
-        xml.flush();
+        xml.start("svg", "xmlns", "http://www.w3.org/2000/svg", "xmlns:xlink", "http://www.w3.org/1999/xlink", "width",
+                w + "mm", "height", h + "mm", "viewBox", "0 0 " + w + " " + h);
+        xml.text("title", design.name() + ", " + colourway.name());
+        xml.start("defs");
+        pattern("tile", design, colourway);
+        xml.end();
+        xml.empty("rect", "width", w, "height", h, "fill", "url(#tile)");
+        xml.close();
     }
 
-    private static void layer(XMLStreamWriter xml, Layer layer, Design design, InkColours inks)
-            throws XMLStreamException {
-        if (layer.mask().isPresent()) {
-            start(xml, "clipPath", "id", "shown-" + layer.id());
-            empty(xml, "path", "d", data(layer.mask().get().outline(design.repeat())));
-            xml.writeEndElement();
+    private void pattern(String id, Design design, Colourway colourway) throws XMLStreamException {
+        Tile tile = design.repeat().tile();
+        xml.start("pattern", "id", id, "width", number(tile.widthMm()), "height", number(tile.heightMm()),
+                "patternUnits", "userSpaceOnUse");
+        new Content(design, colourway, 0).draw();
+        xml.end();
+    }
+
+    /** The layers of one design, the outer one or one that serves as an ink. */
+    private final class Content {
+        private final Design design;
+        private final Colourway colourway;
+        private final InkColours inks;
+        private final double bleed;
+        /** The copy of each fill, by its name and its number of tiles a side. */
+        private final Map<String, String> copies = new HashMap<>();
+
+        /** @param bleed how far it reaches over its right and lower edge, in mm */
+        Content(Design design, Colourway colourway, double bleed) {
+            this.bleed = bleed;
+            this.design = design;
+            this.colourway = colourway;
+            inks = FillTiles.plain(design, colourway);
         }
-        start(xml, "g");
-        if (layer.mask().isPresent()) {
-            xml.writeAttribute("clip-path", "url(#shown-" + layer.id() + ")");
-        }
-        if (layer.opacity() < 1) {
-            xml.writeAttribute("opacity", number(layer.opacity()));
-        }
-        if (layer.mode() != BlendMode.NORMAL) {
-            xml.writeAttribute("style", "mix-blend-mode:" + layer.mode().keyword());
-        }
-        int shaded = 0;
-        for (VectorMark mark : layer.structure().outlines(design.repeat())) {
-            if (mark.gradient().isPresent()) {
-                String id = "shade-%d-%d".formatted(layer.id(), ++shaded);
-                gradient(xml, mark.gradient().get(), id, inks);
-                empty(xml, "path", "d", data(mark.shape()), "fill", "url(#" + id + ")");
-                if (mark.opacity() < 1) {
-                    xml.writeAttribute("fill-opacity", number(mark.opacity()));
+
+        void draw() throws XMLStreamException {
+            Tile tile = design.repeat().tile();
+            if (!(design.ground() instanceof Ink.Clear)) {
+                mark(new VectorMark(new Rectangle2D.Double(0, 0, tile.widthMm() + bleed, tile.heightMm() + bleed),
+                        design.ground()));
+            }
+            for (Layer layer : design.layers()) {
+                if (layer.visible()) {
+                    layer(layer);
                 }
-                continue;
-            }
-            MarkColour colour = MarkColour.of(mark, inks);
-            empty(xml, "path", "d", data(mark.shape()), "fill", colour.rgb().hex());
-            if (colour.opacity() < 1) {
-                xml.writeAttribute("fill-opacity", number(colour.opacity()));
             }
         }
-        xml.writeEndElement();
-    }
 
-    /** A gradient in its own unit, moved into place. */
-    private static void gradient(XMLStreamWriter xml, Gradient gradient, String id, InkColours inks)
-            throws XMLStreamException {
-        AffineTransform place;
-        try {
-            place = gradient.toUnit().createInverse();
-        } catch (NoninvertibleTransformException e) {
-            place = new AffineTransform();
+        private void layer(Layer layer) throws XMLStreamException {
+            String shown = "shown-" + ++ids;
+            if (layer.mask().isPresent()) {
+                xml.start("clipPath", "id", shown);
+                xml.empty("path", "d", data(layer.mask().get().outline(design.repeat())));
+                xml.end();
+            }
+            xml.start("g");
+            if (layer.mask().isPresent()) {
+                xml.attribute("clip-path", "url(#" + shown + ")");
+            }
+            if (layer.opacity() < 1) {
+                xml.attribute("opacity", number(layer.opacity()));
+            }
+            if (layer.mode() != BlendMode.NORMAL) {
+                xml.attribute("style", "mix-blend-mode:" + layer.mode().keyword());
+            }
+            for (VectorMark mark : FillPlace.withBleed(layer.structure().outlines(design.repeat()),
+                    design.repeat().tile(), bleed)) {
+                mark(mark);
+            }
+            xml.end();
         }
-        String matrix = "matrix(%s %s %s %s %s %s)".formatted(number(place.getScaleX()), number(place.getShearY()),
-                number(place.getShearX()), number(place.getScaleY()), number(place.getTranslateX()),
-                number(place.getTranslateY()));
-        String spread = gradient.spread().name().toLowerCase(java.util.Locale.ROOT);
-        if (gradient.radial()) {
-            start(xml, "radialGradient", "id", id, "gradientUnits", "userSpaceOnUse", "cx", "0", "cy", "0", "r", "1",
-                    "fx", number(gradient.focusU()), "fy", number(gradient.focusV()), "spreadMethod", spread,
-                    "gradientTransform", matrix);
-        } else {
-            start(xml, "linearGradient", "id", id, "gradientUnits", "userSpaceOnUse", "x1", "0", "y1", "0", "x2", "1",
-                    "y2", "0", "spreadMethod", spread, "gradientTransform", matrix);
-        }
-        for (Gradient.Stop stop : gradient.stops()) {
-            boolean clear = stop.ink() instanceof Ink.Clear;
-            empty(xml, "stop", "offset", number(stop.place()), "stop-color",
-                    org.vatwright.core.colour.Rgb.ofArgb(inks.argb(stop.ink())).hex(), "stop-opacity",
-                    number(clear ? 0 : stop.opacity()));
-        }
-        xml.writeEndElement();
-    }
 
-    /** Path data to a tenth of a micrometre. */
-    private static String data(Shape shape) {
-        StringBuilder data = new StringBuilder();
-        double[] c = new double[6];
-        for (PathIterator it = shape.getPathIterator(null); !it.isDone(); it.next()) {
-            int kind = it.currentSegment(c);
-            data.append("MLQCZ".charAt(kind));
-            int numbers = kind == PathIterator.SEG_CLOSE ? 0 : kind <= PathIterator.SEG_LINETO ? 2 : 2 * kind;
-            for (int i = 0; i < numbers; i++) {
-                data.append(i == 0 ? "" : " ").append(Numbers.plain(c[i], 4));
+        private void mark(VectorMark mark) throws XMLStreamException {
+            if (mark.gradient().isPresent()) {
+                String id = "shade-" + ++ids;
+                gradient(mark.gradient().get(), id);
+                path(mark, "url(#" + id + ")", mark.opacity());
+                return;
+            }
+            for (Coats.Coat coat : Coats.of(mark, design, inks).coats()) {
+                if (coat.fill().isPresent()) {
+                    fill(coat.fill().get(), mark, coat.opacity());
+                } else {
+                    path(mark, coat.rgb().hex(), coat.opacity());
+                }
             }
         }
-        return data.toString();
-    }
 
-    private static void start(XMLStreamWriter xml, String name, String... attributes) throws XMLStreamException {
-        xml.writeCharacters("\n");
-        xml.writeStartElement(name);
-        attributes(xml, attributes);
-    }
+        private void path(VectorMark mark, String paint, double opacity) throws XMLStreamException {
+            xml.empty("path", "d", data(mark.shape()), "fill", paint);
+            if (opacity < 1) {
+                xml.attribute("fill-opacity", number(opacity));
+            }
+        }
 
-    private static void empty(XMLStreamWriter xml, String name, String... attributes) throws XMLStreamException {
-        xml.writeCharacters("\n");
-        xml.writeEmptyElement(name);
-        attributes(xml, attributes);
-    }
+        private void fill(Fill fill, VectorMark mark, double opacity) throws XMLStreamException {
+            FillPlace place = FillPlace.of(fill, mark, design.repeat().tile());
+            String copy = copy(fill, place.block());
+            String clip = "mark-" + ++ids;
+            xml.start("clipPath", "id", clip);
+            xml.empty("path", "d", data(mark.shape()));
+            xml.end();
+            xml.start("g", "clip-path", "url(#" + clip + ")");
+            if (opacity < 1) {
+                xml.attribute("opacity", number(opacity));
+            }
+            for (AffineTransform each : place.copies()) {
+                xml.empty("use", "xlink:href", "#" + copy, "transform", matrix(each));
+            }
+            xml.end();
+        }
 
-    private static void attributes(XMLStreamWriter xml, String... attributes) throws XMLStreamException {
-        for (int i = 0; i < attributes.length; i += 2) {
-            if (attributes[i].equals("xmlns")) {
-                xml.writeDefaultNamespace(attributes[i + 1]);
+        private String copy(Fill fill, int block) throws XMLStreamException {
+            String known = copies.get(fill.name() + " " + block);
+            if (known != null) {
+                return known;
+            }
+            String one = block > 1 ? copy(fill, 1) : "";
+            String id = "fill-" + ++ids;
+            copies.put(fill.name() + " " + block, id);
+            xml.start("defs");
+            double w = fill.source().widthMm();
+            double h = fill.source().heightMm();
+            double over = FillPlace.bleed(fill.source());
+            if (block > 1) {
+                xml.start("g", "id", id);
+                for (int n = 0; n < block * block; n++) {
+                    xml.empty("use", "xlink:href", "#" + one, "transform",
+                            "translate(%s %s)".formatted(number(n % block * w), number(n / block * h)));
+                }
+                xml.end();
             } else {
-                xml.writeAttribute(attributes[i], attributes[i + 1]);
+                xml.start("clipPath", "id", "edge-" + id);
+                xml.empty("rect", "width", number(w + over), "height", number(h + over));
+                xml.end();
+                // Drawn as a whole before it is clipped, else the ground shows through at the edges.
+                xml.start("g", "id", id, "clip-path", "url(#edge-" + id + ")", "style", "isolation:isolate");
+                switch (fill.source()) {
+                    case Fill.OfDesign of ->
+                        new Content(of.design(), FillTiles.colourway(of, colourway), over).draw();
+                    case Fill.OfPicture(Picture picture) -> xml.empty("image", "width", number(w), "height", number(h),
+                            "preserveAspectRatio", "none", "xlink:href",
+                            "data:image/png;base64," + Base64.getEncoder().encodeToString(
+                                    Pictures.png(FillPlace.pixels(fill, picture, density))));
+                }
+                xml.end();
             }
+            xml.end();
+            return id;
+        }
+
+        /** A gradient in its own unit, moved into place. */
+        private void gradient(Gradient gradient, String id) throws XMLStreamException {
+            AffineTransform place = inverse(gradient.toUnit()).orElseGet(AffineTransform::new);
+            String spread = gradient.spread().name().toLowerCase(Locale.ROOT);
+            if (gradient.radial()) {
+                xml.start("radialGradient", "id", id, "gradientUnits", "userSpaceOnUse", "cx", "0", "cy", "0", "r", "1",
+                        "fx", number(gradient.focusU()), "fy", number(gradient.focusV()), "spreadMethod", spread,
+                        "gradientTransform", matrix(place));
+            } else {
+                xml.start("linearGradient", "id", id, "gradientUnits", "userSpaceOnUse", "x1", "0", "y1", "0", "x2",
+                        "1", "y2", "0", "spreadMethod", spread, "gradientTransform", matrix(place));
+            }
+            for (Gradient.Stop stop : gradient.stops()) {
+                boolean clear = stop.ink() instanceof Ink.Clear;
+                xml.empty("stop", "offset", number(stop.place()), "stop-color",
+                        Rgb.ofArgb(inks.argb(stop.ink())).hex(), "stop-opacity", number(clear ? 0 : stop.opacity()));
+            }
+            xml.end();
         }
     }
 
-    private static String number(double value) {
-        return Numbers.plain(value, 6);
+    private static Optional<AffineTransform> inverse(AffineTransform of) {
+        try {
+            return Optional.of(of.createInverse());
+        } catch (NoninvertibleTransformException e) {
+            return Optional.empty();
+        }
     }
 }

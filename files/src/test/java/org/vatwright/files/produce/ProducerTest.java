@@ -113,11 +113,12 @@ class ProducerTest {
 
     /** The vector tile, drawn by another program part, shows what the painter shows. */
     @ParameterizedTest
-    @ValueSource(strings = {"Gangway", "Foredeck", "Saloon Check", "Skarholm", "Buoys", "Quay", "Swell", "Mooring"})
+    @ValueSource(strings = {"Gangway", "Foredeck", "Saloon Check", "Skarholm", "Buoys", "Quay", "Swell", "Mooring",
+            "Portholes"})
     void thePdfTileShowsWhatIsPainted(String name) throws IOException {
         Design design = PRODUCER.design(name);
         // A small page is whole pixels, so that its many edges fall alike.
-        int dpi = design.repeat().widthMm() < 60 ? 254 : 150;
+        int dpi = design.repeat().widthMm() < 60 || !design.fills().isEmpty() ? 254 : 150;
         Path file = tile(name, "t.pdf", dpi);
         Raster painted = TileRenderer.render(design, design.palette().first(),
                 TileGrid.at(design.repeat().tile(), new Density(dpi)), Work.on(2));
@@ -139,7 +140,8 @@ class ProducerTest {
 
     /** Drawn by a renderer of its own, 2.5 tiles wide, so that the pattern's edges are seen from both sides. */
     @ParameterizedTest
-    @ValueSource(strings = {"Gangway", "Foredeck", "Saloon Check", "Skarholm", "Buoys", "Quay", "Swell", "Mooring"})
+    @ValueSource(strings = {"Gangway", "Foredeck", "Saloon Check", "Skarholm", "Buoys", "Quay", "Swell", "Mooring",
+            "Portholes"})
     void theSvgTileShowsWhatIsPaintedAlsoAcrossItsEdges(String name) throws IOException {
         Path file = tile(name, "t.svg", 1);
         Design design = PRODUCER.design(name);

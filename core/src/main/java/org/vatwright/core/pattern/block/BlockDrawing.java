@@ -53,8 +53,11 @@ final class BlockDrawing {
             Touch touch = blocks.touch(laid.spot());
             int kind = kind(laid.spot(), touch);
             Ink ink = touch.ink().orElseGet(() -> ink(laid.spot()));
-            Shape shape = laid.place().createTransformedShape(shape(laid.spot().index(), kind));
-            marks.add(new VectorMark(shape, ink, tone(kind) + touch.tone()));
+            Shape own = shape(laid.spot().index(), kind);
+            AffineTransform frame = new AffineTransform(laid.place());
+            frame.translate(own.getBounds2D().getCenterX(), own.getBounds2D().getCenterY());
+            Shape shape = laid.place().createTransformedShape(own);
+            marks.add(new VectorMark(shape, ink, tone(kind) + touch.tone()).withFrame(frame));
         }
         List<Group> groups = new ArrayList<>();
         groups.add(new Group(marks, blocks.joint(), blocks.jointMm() == 0));

@@ -150,7 +150,7 @@ public record Interlace(Mesh mesh, double sizeMm, double spacingMm, double downM
     @Override
     public Interlace fitted(Repeat repeat) {
         Plan plan = Plan.of(this);
-        long count = (long) LatticeLie.of(plan.lattice().turned(angleDeg), repeat.tile()).count()
+        long count = (long) LatticeLie.ofLeast(plan.lattice().turned(angleDeg), repeat.tile()).count()
                 * plan.strands().size();
         Check.that(count <= MOST_STRANDS,
                 "the tile would hold %,d lines; %,d is the most: make them larger or the cell smaller"

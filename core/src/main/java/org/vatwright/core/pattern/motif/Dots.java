@@ -1,5 +1,6 @@
 package org.vatwright.core.pattern.motif;
 
+import java.awt.geom.AffineTransform;
 import java.awt.geom.Ellipse2D;
 import java.util.ArrayList;
 import java.util.List;
@@ -143,7 +144,8 @@ public record Dots(List<Dot> dots, int across, int down, Arrangement arrangement
             double r = dot.diameterMm() / 2;
             for (Spot spot : spots(dot, repeat)) {
                 groups.add(Group.of(new VectorMark(
-                        new Ellipse2D.Double(spot.x() - r, spot.y() - r, 2 * r, 2 * r), dot.ink())));
+                        new Ellipse2D.Double(spot.x() - r, spot.y() - r, 2 * r, 2 * r), dot.ink())
+                        .withFrame(AffineTransform.getTranslateInstance(spot.x(), spot.y()))));
             }
         }
         return new Drawing(groups);

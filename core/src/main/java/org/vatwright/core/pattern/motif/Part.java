@@ -140,14 +140,16 @@ public record Part(String name, Form form, double x, double y, double turnDeg, d
         List<VectorMark> marks = new ArrayList<>();
         Shape own = form.shape();
         Shape placed = place().createTransformedShape(own);
+        AffineTransform frame = place();
+        frame.translate(own.getBounds2D().getCenterX(), own.getBounds2D().getCenterY());
         if (gradient.isPresent()) {
             marks.add(new VectorMark(own, gradient.get()).withOpacity(opacity).moved(place()));
         } else if (!(fill instanceof Ink.Clear)) {
-            marks.add(new VectorMark(placed, fill).withOpacity(opacity));
+            marks.add(new VectorMark(placed, fill).withOpacity(opacity).withFrame(frame));
         }
         edge.filter(e -> !(e.ink() instanceof Ink.Clear)).ifPresent(
                 e -> marks.add(new VectorMark(new Area(stroke(e).createStrokedShape(placed)), e.ink())
-                        .withOpacity(opacity)));
+                        .withOpacity(opacity).withFrame(frame)));
         return marks;
     }
 

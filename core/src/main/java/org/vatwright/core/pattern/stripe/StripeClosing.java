@@ -34,7 +34,7 @@ public final class StripeClosing {
 
     /** @return the three offers in the order of {@link Way}; none when the stripes close already */
     public static List<Offer> offers(Stripes stripes, Repeat repeat) {
-        if (Waves.of(stripes, repeat.tile()).exact(stripes)) {
+        if (Waves.of(stripes, repeat.tile().least()).exact(stripes)) {
             return List.of();
         }
         List<Offer> offers = new ArrayList<>();
@@ -45,7 +45,7 @@ public final class StripeClosing {
     }
 
     private static Offer nearestAngle(Stripes stripes, Repeat repeat) {
-        Waves start = Waves.of(stripes, repeat.tile());
+        Waves start = Waves.of(stripes, repeat.tile().least());
         Waves best = start;
         for (int i = start.across() - REACH; i <= start.across() + REACH; i++) {
             for (int j = start.down() - REACH; j <= start.down() + REACH; j++) {
@@ -66,7 +66,7 @@ public final class StripeClosing {
 
     /** W' = i * period / cos(angle), H' = j * period / sin(angle) for the whole i and j nearest to the present tile. */
     private static void resizeTile(Stripes stripes, Repeat repeat, List<Offer> offers) {
-        Tile tile = repeat.tile();
+        Tile tile = repeat.tile().least();
         double width = side(repeat.widthMm(), tile.columns(), Waves.wantedAcross(stripes, tile) / tile.widthMm());
         double height = side(repeat.heightMm(), tile.rows(), Waves.wantedDown(stripes, tile) / tile.heightMm());
         if (Math.max(width, height) <= Repeat.MOST_MM && Math.min(width, height) >= Repeat.LEAST_MM) {
@@ -86,7 +86,7 @@ public final class StripeClosing {
 
     /** Looks for whole i and j whose direction is the wanted one; the bands take what width that leaves them. */
     private static Offer scaleBands(Stripes stripes, Repeat repeat) {
-        Tile tile = repeat.tile();
+        Tile tile = repeat.tile().least();
         double x = Waves.wantedAcross(stripes, tile);
         double y = Waves.wantedDown(stripes, tile);
         boolean flat = Math.abs(x) >= Math.abs(y);

@@ -18,8 +18,8 @@ public record Waves(int across, int down, double tileWidthMm, double tileHeightM
 
     /** @return the nearest waves to the wanted angle and period */
     public static Waves of(Stripes stripes, Tile tile) {
-        double across = wantedAcross(stripes, tile);
-        double down = wantedDown(stripes, tile);
+        double across = wantedAcross(stripes, tile.least());
+        double down = wantedDown(stripes, tile.least());
         int i = (int) Math.rint(across);
         int j = (int) Math.rint(down);
         if (i == 0 && j == 0) {
@@ -27,7 +27,7 @@ public record Waves(int across, int down, double tileWidthMm, double tileHeightM
             i = level ? 0 : across < 0 ? -1 : 1;
             j = level ? down < 0 ? -1 : 1 : 0;
         }
-        return new Waves(i, j, tile.widthMm(), tile.heightMm());
+        return new Waves(i * tile.repeat().across(), j * tile.repeat().down(), tile.widthMm(), tile.heightMm());
     }
 
     static double wantedAcross(Stripes stripes, Tile tile) {

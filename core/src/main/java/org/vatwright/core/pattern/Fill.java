@@ -1,0 +1,150 @@
+package org.vatwright.core.pattern;
+
+import java.util.List;
+import java.util.Optional;
+
+import org.vatwright.core.measure.Angle;
+import org.vatwright.core.measure.Check;
+import org.vatwright.core.raster.Picture;
+import org.vatwright.core.repeat.Lattice;
+
+/**
+ * Another design, or a picture, used as an ink.
+ *
+ * @param name that inks refer to, each once in a design
+ * @param wide,high scale of its sides, 0.01 to 100; 1 is true size
+ * @param turnDeg counter-clockwise as seen
+ * @param startX,startY where it begins, in mm: from the tile's corner when it runs through, from where it would lie middle
+ *        on middle when it starts anew in each mark
+ * @param anew whether it starts anew in each mark; else it runs through the whole tile. Marks without ends, as lines that
+ *        run on from tile to tile, have it run through
+ * @param follows whether it is scaled and turned with what it lies in
+ */
+public record Fill(String name, Source source, double wide, double high, double turnDeg, double startX, double startY,
+        boolean anew, boolean follows) {
+
+    public static final double LEAST_SCALE = 0.01;
+    public static final double MOST_SCALE = 100;
+
+    /** What is seen. */
+    public sealed interface Source {
+
+        double widthMm();
+
+        double heightMm();
+    }
+
+    /** @param colourway of it; when empty, the one that is called as that of the outer design, else its first */
+    public record OfDesign(Design design, Optional<String> colourway) implements Source {
+        public OfDesign {
+            colourway.ifPresent(c -> Check.that(design.palette().find(c).isPresent(),
+                    "%s has no colourway %s; it has %s".formatted(design.name(), c, String.join(", ",
+                            design.palette().colourways().stream().map(each -> each.name()).toList()))));
+        }
+
+        @Override
+        public double widthMm() {
+            return design.repeat().tile().widthMm();
+        }
+
+        @Override
+        public double heightMm() {
+            return design.repeat().tile().heightMm();
+        }
+    }
+
+    public record OfPicture(Picture picture) implements Source {
+        @Override
+        public double widthMm() {
+            return picture.widthMm();
+        }
+
+        @Override
+        public double heightMm() {
+            return picture.heightMm();
+        }
+    }
+
+    public Fill {
+        name = Check.named("fill", name);
+        Check.within("scale of a fill", wide * 100, LEAST_SCALE * 100, MOST_SCALE * 100, "%");
+        Check.within("scale of a fill", high * 100, LEAST_SCALE * 100, MOST_SCALE * 100, "%");
+        Check.within("start of a fill", startX, -1e5, 1e5, "mm");
+        Check.within("start of a fill", startY, -1e5, 1e5, "mm");
+        turnDeg = Angle.turn(turnDeg);
+    }
+
+    /** At true size, running through. */
+    public Fill(String name, Source source) {
+        this(name, source, 1, 1, 0, 0, 0, false, true);
+    }
+
+    public static Fill of(String name, Design design) {
+        return new Fill(name, new OfDesign(design, Optional.empty()));
+    }
+
+    public Ink ink() {
+        return new Ink.Filled(name);
+    }
+
+    /** @return its design, when it is one */
+    public Optional<Design> design() {
+        return source instanceof OfDesign(Design design, _) ? Optional.of(design) : Optional.empty();
+    }
+
+    /** @return its own lattice as it lies in the outer design */
+    public Lattice lattice() {
+        return new Lattice(wide * source.widthMm(), 0, 0, high * source.heightMm()).turned(turnDeg);
+    }
+
+    public Fill withName(String other) {
+        return new Fill(other, source, wide, high, turnDeg, startX, startY, anew, follows);
+    }
+
+    public Fill withSource(Source other) {
+        return new Fill(name, other, wide, high, turnDeg, startX, startY, anew, follows);
+    }
+
+    public Fill withScale(double across, double down) {
+        return new Fill(name, source, across, down, turnDeg, startX, startY, anew, follows);
+    }
+
+    public Fill withTurn(double degrees) {
+        return new Fill(name, source, wide, high, degrees, startX, startY, anew, follows);
+    }
+
+    public Fill withStart(double x, double y) {
+        return new Fill(name, source, wide, high, turnDeg, x, y, anew, follows);
+    }
+
+    public Fill withAnew(boolean other) {
+        return new Fill(name, source, wide, high, turnDeg, startX, startY, other, follows);
+    }
+
+    public Fill withFollows(boolean other) {
+        return new Fill(name, source, wide, high, turnDeg, startX, startY, anew, other);
+    }
+
+    /** @return as it is after what it lies in was scaled and turned about the tile's corner; the same when it stays */
+    public Fill followed(double scale, double degrees) {
+        if (!follows) {
+            return this;
+        }
+        double turn = Math.toRadians(degrees);
+        double cos = Math.cos(turn);
+        double sin = Math.sin(turn);
+        return new Fill(name, source, wide * scale, high * scale, turnDeg + degrees,
+                scale * (startX * cos + startY * sin), scale * (startY * cos - startX * sin), anew, true);
+    }
+
+    /** @return with another design of the same name in place of the one it has, at whatever depth */
+    Fill relinked(List<Design> designs) {
+        if (!(source instanceof OfDesign(Design design, Optional<String> colourway))) {
+            return this;
+        }
+        Design now = designs.stream().filter(d -> d.name().equals(design.name())).findFirst().orElse(design);
+        return now == design
+                ? this
+                : withSource(new OfDesign(now, colourway.filter(c -> now.palette().find(c).isPresent())));
+    }
+}

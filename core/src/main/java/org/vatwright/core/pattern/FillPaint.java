@@ -1,0 +1,142 @@
+package org.vatwright.core.pattern;
+
+import java.awt.geom.AffineTransform;
+import java.awt.geom.NoninvertibleTransformException;
+import java.util.Arrays;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.IntFunction;
+
+import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.repeat.Lattice;
+import org.vatwright.core.repeat.LatticeLie;
+import org.vatwright.core.repeat.Tile;
+
+/**
+ * A fill ready to be seen: its tile as a picture, and how it lies. Safe to use from several threads.
+ */
+public final class FillPaint {
+
+    private static final int MOST_LEVEL = 5;
+
+    /** Its tile at one size of pixels. @param opaque whether every pixel is */
+    public record Seen(Raster tile, boolean opaque) {}
+
+    private final Fill fill;
+    private final Tile outer;
+    private final IntFunction<Raster> paint;
+    private final Map<Integer, Seen> levels = new ConcurrentHashMap<>();
+    private final int mean;
+
+    /**
+     * @param outer the tile it lies on
+     * @param mean its mean colour, premultiplied ARGB
+     * @param paint paints its tile; at level 0 a pixel of it is as large as one of the outer tile, at each next one half
+     */
+    public FillPaint(Fill fill, Tile outer, int mean, IntFunction<Raster> paint) {
+        this.fill = fill;
+        this.outer = outer;
+        this.paint = paint;
+        this.mean = mean;
+    }
+
+    public int mean() {
+        return mean;
+    }
+
+    public Fill fill() {
+        return fill;
+    }
+
+    /** @return from the outer tile in mm to its own tile, in tiles: drawn at the nearest that closes */
+    public static AffineTransform through(Fill fill, Tile outer) {
+        Lattice drawn = LatticeLie.of(fill.lattice(), outer).drawn();
+        AffineTransform place = new AffineTransform(drawn.ax(), drawn.ay(), drawn.bx(), drawn.by(), fill.startX(),
+                fill.startY());
+        return inverse(place);
+    }
+
+    /**
+     * @param frame from the mark's own mm, its middle at 0, 0, to the outer tile
+     * @return from the outer tile in mm to its own tile, in tiles
+     */
+    public static AffineTransform anew(Fill fill, AffineTransform frame) {
+        AffineTransform place = fill.follows()
+                ? new AffineTransform(frame)
+                : AffineTransform.getTranslateInstance(frame.getTranslateX(), frame.getTranslateY());
+        place.translate(fill.startX(), fill.startY());
+        // Counter-clockwise as seen, y down.
+        place.rotate(-Math.toRadians(fill.turnDeg()));
+        place.scale(fill.wide() * fill.source().widthMm(), fill.high() * fill.source().heightMm());
+        place.translate(-0.5, -0.5);
+        return inverse(place);
+    }
+
+    /** @return how it lies in a mark: anew where it starts anew and the mark has a frame, else through */
+    public static AffineTransform lie(Fill fill, VectorMark mark, Tile outer) {
+        return fill.anew() && mark.frame().isPresent() ? anew(fill, mark.frame().get()) : through(fill, outer);
+    }
+
+    public AffineTransform lie(VectorMark mark) {
+        return lie(fill, mark, outer);
+    }
+
+    public AffineTransform through() {
+        return through(fill, outer);
+    }
+
+    private static AffineTransform inverse(AffineTransform place) {
+        try {
+            return place.createInverse();
+        } catch (NoninvertibleTransformException e) {
+            throw new Refusal("a fill cannot be scaled to nothing", e);
+        }
+    }
+
+    /** @param toTiles how it lies @return the picture whose pixels come nearest to those of the outer tile */
+    public Seen at(AffineTransform toTiles) {
+        double own = Math.sqrt(Math.abs(toTiles.getDeterminant()) * fill.wide() * fill.source().widthMm() * fill.high()
+                * fill.source().heightMm());
+        // How many times as large as at level 0 it is seen.
+        int level = (int) Math.rint(Math.log(1 / own) / Math.log(2));
+        return levels.computeIfAbsent(Math.max(-MOST_LEVEL, Math.min(MOST_LEVEL, level)), l -> {
+            Raster tile = paint.apply(l);
+            return new Seen(tile, Arrays.stream(tile.argb()).allMatch(argb -> argb >>> 24 == 255));
+        });
+    }
+
+    /** @param u,v in tiles; whole numbers are the same place @return bilinear between pixel centres */
+    public static int argb(Raster tile, double u, double v) {
+        int w = tile.width();
+        int h = tile.height();
+        double x = (u - Math.floor(u)) * w - 0.5;
+        double y = (v - Math.floor(v)) * h - 0.5;
+        int left = (int) Math.floor(x);
+        int top = (int) Math.floor(y);
+        // To 1/256 of a pixel, so that a place that is whole but for rounding gives just that pixel.
+        int fx = (int) Math.rint((x - left) * 256);
+        int fy = (int) Math.rint((y - top) * 256);
+        int x0 = left < 0 ? w - 1 : left >= w ? 0 : left;
+        int x1 = x0 + 1 >= w ? 0 : x0 + 1;
+        int y0 = top < 0 ? h - 1 : top >= h ? 0 : top;
+        int y1 = y0 + 1 >= h ? 0 : y0 + 1;
+        int[] argb = tile.argb();
+        int upper = between(argb[y0 * w + x0], argb[y0 * w + x1], fx);
+        return fy == 0 ? upper : between(upper, between(argb[y1 * w + x0], argb[y1 * w + x1], fx), fy);
+    }
+
+    private static int between(int first, int second, int share) {
+        if (share == 0 || first == second) {
+            return first;
+        }
+        long a = spread(first);
+        long b = spread(second);
+        long sum = a * (256 - share) + b * share + 0x0080_0080_0080_0080L >>> 8 & 0x00FF_00FF_00FF_00FFL;
+        return (int) (sum | sum >>> 24);
+    }
+
+    private static long spread(int argb) {
+        return argb & 0xFF00FFL | (argb & 0xFF00FF00L) << 24;
+    }
+}

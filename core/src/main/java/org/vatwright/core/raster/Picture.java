@@ -1,0 +1,54 @@
+package org.vatwright.core.raster;
+
+import java.util.Arrays;
+
+import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Unit;
+
+/**
+ * A picture with its true size. Two are equal when their pixels and their density are.
+ *
+ * @param dpi at which its pixels have their size, 1 to 100,000
+ */
+public record Picture(Raster raster, double dpi) {
+
+    public static final int MOST_PX = 100_000_000;
+
+    public Picture {
+        Check.within("density of a picture", dpi, 1, 100_000, "dpi");
+        Check.that((long) raster.width() * raster.height() <= MOST_PX,
+                "the picture has %,d x %,d pixels; %,d in all is the most".formatted(raster.width(), raster.height(),
+                        MOST_PX));
+    }
+
+    public double widthMm() {
+        return raster.width() * Unit.MM_PER_INCH / dpi;
+    }
+
+    public double heightMm() {
+        return raster.height() * Unit.MM_PER_INCH / dpi;
+    }
+
+    /** @return the same pixels at another density, so that it is that wide */
+    public Picture ofWidth(double mm) {
+        return new Picture(raster, raster.width() * Unit.MM_PER_INCH / mm);
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Picture(Raster its, double itsDpi) && dpi == itsDpi && (raster == its
+                || raster.width() == its.width() && Arrays.equals(raster.argb(), its.argb()));
+    }
+
+    @Override
+    public int hashCode() {
+        // A few hundred pixels tell pictures apart well enough for a table.
+        int[] argb = raster.argb();
+        int hash = 31 * raster.width() + Double.hashCode(dpi);
+        int step = Math.max(1, argb.length / 256);
+        for (int i = 0; i < argb.length; i += step) {
+            hash = 31 * hash + argb[i];
+        }
+        return hash;
+    }
+}

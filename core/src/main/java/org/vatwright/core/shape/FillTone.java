@@ -1,0 +1,60 @@
+package org.vatwright.core.shape;
+
+import java.util.Map;
+
+import org.vatwright.core.colour.Light;
+import org.vatwright.core.pattern.FillPaint;
+import org.vatwright.core.pattern.InkColours;
+import org.vatwright.core.pattern.VectorMark;
+import org.vatwright.core.raster.Compositor;
+
+/**
+ * What a mark's tone, mixture and opacity make of its fill: where black and white come out, everything between does, in
+ * linear light.
+ */
+final class FillTone {
+
+    private final boolean plain;
+    private final int opacity;
+    private final int[] red = new int[256];
+    private final int[] green = new int[256];
+    private final int[] blue = new int[256];
+
+    FillTone(VectorMark mark, FillPaint fill, InkColours inks) {
+        opacity = (int) Math.round(mark.opacity() * 256);
+        if (mark.tone() == 0 && mark.from().equals(mark.to())) {
+            plain = true;
+            return;
+        }
+        String name = fill.fill().name();
+        VectorMark solid = mark.withOpacity(1);
+        int black = inks.plain(Map.of(name, 0xFF000000)).argb(solid);
+        int white = inks.plain(Map.of(name, 0xFFFFFFFF)).argb(solid);
+        plain = black == 0xFF000000 && white == 0xFFFFFFFF;
+        if (!plain) {
+            table(red, black >> 16 & 255, white >> 16 & 255);
+            table(green, black >> 8 & 255, white >> 8 & 255);
+            table(blue, black & 255, white & 255);
+        }
+    }
+
+    private static void table(int[] table, int black, int white) {
+        float low = Light.linear(black);
+        float high = Light.linear(white);
+        for (int i = 0; i < 256; i++) {
+            table[i] = Light.channel(low + (high - low) * Light.linear(i));
+        }
+    }
+
+    int of(int argb) {
+        int toned = argb;
+        if (!plain && argb >>> 24 == 255) {
+            toned = 0xFF000000 | red[argb >> 16 & 255] << 16 | green[argb >> 8 & 255] << 8 | blue[argb & 255];
+        }
+        return opacity == 256 ? toned : Compositor.normal(0, toned, opacity);
+    }
+
+    boolean opaque() {
+        return opacity == 256;
+    }
+}
