@@ -122,7 +122,7 @@ public final class FillClosing {
                 Fill turned = fill.withTurn(c.angleDeg());
                 if (by > 0.5 && by < 2 && fits(fill, by, by)) {
                     turned = turned.withScale(fill.wide() * by, fill.high() * by);
-                    if (closes(turned, tile) && (c.errorDeg() > SAME || Math.abs(by - 1) > SAME)) {
+                    if (closes(turned, tile) && c.errorDeg() > SAME) {
                         found.add(turned);
                     }
                 }

@@ -5,6 +5,7 @@ import org.vatwright.core.loom.Band;
 import org.vatwright.core.loom.BandRun;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.desktop.control.InkChip;
 import org.vatwright.desktop.control.Styles;
@@ -156,7 +157,8 @@ final class BandRule extends Pane {
         String slot = e.getDragboard().getString().substring(PaletteStrip.DRAGGED.length());
         int index = bandAt(e.getScreenX(), e.getScreenY());
         if (index >= 0) {
-            runs.edit("ink band with " + slot, r -> r.with(index, r.bands().get(index).withInk(Ink.slot(slot))));
+            Ink ink = studio.design().flatMap(d -> d.fill(slot)).map(Fill::ink).orElse(Ink.slot(slot));
+            runs.edit("ink band with " + slot, r -> r.with(index, r.bands().get(index).withInk(ink)));
         }
         e.setDropCompleted(index >= 0);
         e.consume();

@@ -63,7 +63,7 @@ public final class BuildStage extends DesignStage {
         cell = new CellPane(studio);
         cell.onScaled(() -> studio.tellFoot(f -> f.withNotes(f.notes(), TrueSize.words(cell.viewport().pxPerMm()))));
         worn = new WornPane(studio);
-        palette = new PaletteStrip(studio, desk::askPicture);
+        palette = new PaletteStrip(studio, desk::askPicture, desk::readFill);
         repeat = new RepeatCard(studio);
         draft = new DraftView(studio);
         VBox left = new VBox(head(desk), cell, draft);

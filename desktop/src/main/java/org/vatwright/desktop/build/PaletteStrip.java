@@ -1,5 +1,6 @@
 package org.vatwright.desktop.build;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 
@@ -7,14 +8,21 @@ import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.desktop.control.ColourEditor;
 import org.vatwright.desktop.control.Swatch;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Selection;
 import org.vatwright.desktop.studio.Studio;
 
+import org.kordamp.ikonli.javafx.FontIcon;
+
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.FlowPane;
@@ -26,7 +34,7 @@ import javafx.scene.layout.VBox;
 final class PaletteStrip extends VBox {
 
     /** What the strip shows; it is drawn anew only when that changes, not with every square or band that is moved. */
-    private record Drawn(Palette palette, Colourway colourway, int slot) {}
+    private record Drawn(Palette palette, Colourway colourway, int slot, List<Fill> fills, List<String> others) {}
 
     /** In front of a slot's name while it is dragged. */
     static final String DRAGGED = "vatwright-slot:";
@@ -39,11 +47,16 @@ final class PaletteStrip extends VBox {
     private final TextField slotName = new TextField();
     private final ColourEditor editor;
     private final HBox slotRow;
+    private final FillCard fill;
+    private final MenuButton more = new MenuButton(null, new FontIcon("fth-image"));
+    private final Runnable picture;
     private Drawn drawn;
     private boolean showing;
 
-    PaletteStrip(Studio studio, Supplier<Optional<Raster>> pictures) {
+    /** @param picture asks for a picture to be used as an ink */
+    PaletteStrip(Studio studio, Supplier<Optional<Raster>> pictures, Runnable picture) {
         super(8);
+        this.picture = picture;
         this.studio = studio;
         name.getStyleClass().add("title-field");
         name.setId("design-name");
@@ -69,7 +82,12 @@ final class PaletteStrip extends VBox {
         slotName.setOnAction(e -> renameSlot());
         slotRow = Ui.labelled("Ink name", slotName, Ui.spring(),
                 Ui.link("done", () -> studio.select(s -> s.withSlot(-1))));
-        getChildren().addAll(Ui.row(name, colourway), swatches, slotRow, editor);
+        fill = new FillCard(studio);
+        more.setId("add-fill");
+        more.getStyleClass().add("icon-menu");
+        more.setAccessibleText("Use a design or a picture as an ink");
+        more.setTooltip(new Tooltip("Use a design or a picture as an ink"));
+        getChildren().addAll(Ui.row(name, colourway), swatches, slotRow, editor, fill);
     }
 
     void show(Design design, Colourway shown) {
@@ -77,11 +95,13 @@ final class PaletteStrip extends VBox {
         if (!name.isFocused()) {
             name.setText(design.name());
         }
-        Drawn now = new Drawn(design.palette(), shown, studio.selection().slot());
+        Drawn now = new Drawn(design.palette(), shown, studio.selection().slot(), design.fills(),
+                studio.project().fillable(design.name()).stream().map(Design::name).toList());
         if (!now.equals(drawn)) {
             drawn = now;
             draw(design, shown);
         }
+        fill.show(design, shown);
         showing = false;
     }
 
@@ -92,8 +112,12 @@ final class PaletteStrip extends VBox {
         for (int i = 0; i < design.palette().slots().size(); i++) {
             swatches.getChildren().add(swatch(design, shown, i));
         }
-        swatches.getChildren().add(Ui.icon("plus", "Add an ink to the palette", this::addSlot));
-        int slot = studio.selection().slot();
+        for (int i = 0; i < design.fills().size(); i++) {
+            swatches.getChildren().add(swatch(design.fills().get(i), shown, Selection.FILLS + i));
+        }
+        swatches.getChildren().addAll(Ui.icon("plus", "Add an ink to the palette", this::addSlot), more);
+        others(design);
+        int slot = studio.selection().paletteSlot();
         Ui.show(editor, slot >= 0);
         Ui.show(slotRow, slot >= 0);
         if (slot >= 0) {
@@ -105,10 +129,31 @@ final class PaletteStrip extends VBox {
         }
     }
 
+    /** Only designs in which this one does not lie itself. */
+    private void others(Design design) {
+        more.getItems().clear();
+        for (Design other : studio.project().fillable(design.name())) {
+            MenuItem item = new MenuItem(other.name());
+            item.setOnAction(e -> studio.addFill(other.name(), new Fill.OfDesign(other, Optional.empty())));
+            more.getItems().add(item);
+        }
+        MenuItem item = new MenuItem("A picture\u2026");
+        item.setOnAction(e -> picture.run());
+        more.getItems().add(item);
+    }
+
     private VBox swatch(Design design, Colourway shown, int slot) {
         String words = design.palette().slots().get(slot);
-        Swatch swatch = new Swatch(38, 24).show(shown.colours().get(slot),
-                "%s %s; drag it onto a band".formatted(words, shown.colours().get(slot).hex()));
+        return swatch(new Swatch(38, 24).show(shown.colours().get(slot),
+                "%s %s; drag it onto a band".formatted(words, shown.colours().get(slot).hex())), words, slot);
+    }
+
+    private VBox swatch(Fill of, Colourway shown, int slot) {
+        return swatch(new Swatch(38, 24).show(of, shown, "%s; drag it onto a band".formatted(of.name())), of.name(),
+                slot);
+    }
+
+    private VBox swatch(Swatch swatch, String words, int slot) {
         swatch.setId("swatch-" + words);
         swatch.chosen(studio.selection().slot() == slot);
         swatch.setOnAction(e -> studio.select(s -> s.withSlot(s.slot() == slot ? -1 : slot)));
@@ -124,7 +169,8 @@ final class PaletteStrip extends VBox {
     }
 
     private void recolour(Rgb colour) {
-        studio.design().ifPresent(d -> studio.recolour(d.palette().slots().get(studio.selection().slot()), colour));
+        studio.design()
+                .ifPresent(d -> studio.recolour(d.palette().slots().get(studio.selection().paletteSlot()), colour));
     }
 
     private void rename() {
@@ -140,7 +186,7 @@ final class PaletteStrip extends VBox {
 
     private void renameSlot() {
         studio.design().ifPresent(d -> {
-            String old = d.palette().slots().get(studio.selection().slot());
+            String old = d.palette().slots().get(studio.selection().paletteSlot());
             studio.editDesign("rename ink " + old, x -> x.renameSlot(old, slotName.getText()));
         });
     }

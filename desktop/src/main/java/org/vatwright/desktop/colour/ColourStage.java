@@ -67,7 +67,7 @@ public final class ColourStage extends DesignStage {
         frame.setMinSize(WORN_WIDTH, WORN_HEIGHT);
         frame.setMaxSize(WORN_WIDTH, WORN_HEIGHT);
         editor = new ColourEditor(studio, rgb -> studio.design()
-                .ifPresent(d -> studio.recolour(d.palette().slots().get(studio.selection().slot()), rgb)),
+                .ifPresent(d -> studio.recolour(d.palette().slots().get(studio.selection().paletteSlot()), rgb)),
                 desk::askPicture);
         column().getChildren().addAll(Ui.labelled("Worn by", worn), frame, hint, editor);
     }
@@ -99,7 +99,7 @@ public final class ColourStage extends DesignStage {
             rows.get(i).show(design, palette.colourways().get(i));
         }
         worn(design, colourway);
-        int slot = studio.selection().slot();
+        int slot = studio.selection().paletteSlot();
         Ui.show(editor, slot >= 0);
         Ui.show(hint, slot < 0);
         if (slot >= 0) {

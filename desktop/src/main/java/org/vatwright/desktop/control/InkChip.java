@@ -4,6 +4,7 @@ import java.util.function.Consumer;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Ink;
 
 import javafx.scene.control.MenuButton;
@@ -16,6 +17,8 @@ import javafx.geometry.Insets;
 
 /** An ink with its name; opens the list of the design's slots, and clear. */
 public final class InkChip extends MenuButton {
+
+    private static final int SIDE = 18;
 
     private final Consumer<Ink> take;
 
@@ -32,6 +35,9 @@ public final class InkChip extends MenuButton {
         getItems().clear();
         for (String slot : design.palette().slots()) {
             item(Ink.slot(slot), slot, design, colourway);
+        }
+        for (Fill fill : design.fills()) {
+            item(fill.ink(), fill.name(), design, colourway);
         }
         item(Ink.CLEAR, "Clear", design, colourway);
     }
@@ -50,6 +56,8 @@ public final class InkChip extends MenuButton {
             area.setBackground(new Background(
                     new BackgroundFill(Swatch.fx(colourway.colours().get(design.palette().slot(name))),
                             new CornerRadii(3), Insets.EMPTY)));
+        } else if (ink instanceof Ink.Filled(String name) && design.fill(name).isPresent()) {
+            area.setBackground(FillArea.of(design.fill(name).get(), colourway, SIDE));
         } else {
             area.getStyleClass().add("clear-ink");
         }

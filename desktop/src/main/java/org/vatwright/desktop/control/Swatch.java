@@ -1,6 +1,8 @@
 package org.vatwright.desktop.control;
 
+import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.pattern.Fill;
 
 import javafx.scene.control.Button;
 import javafx.scene.control.Tooltip;
@@ -26,6 +28,13 @@ public final class Swatch extends Button {
 
     public Swatch show(Rgb rgb, String words) {
         area.setBackground(new Background(new BackgroundFill(fx(rgb), new CornerRadii(4), Insets.EMPTY)));
+        setAccessibleText(words);
+        setTooltip(new Tooltip(words));
+        return this;
+    }
+
+    public Swatch show(Fill fill, Colourway outer, String words) {
+        area.setBackground(FillArea.of(fill, outer, (int) area.getPrefWidth()));
         setAccessibleText(words);
         setTooltip(new Tooltip(words));
         return this;

@@ -13,6 +13,7 @@ import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.motif.Motifs;
 import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.Ink;
@@ -183,6 +184,18 @@ public final class Desk {
     public Optional<Raster> askPicture() {
         return outside.askOpen("Take a colour from a picture", PICTURE)
                 .flatMap(path -> attempt(() -> Pictures.smaller(Pictures.read(path, Limits.STANDARD), PICTURE_SIDE)));
+    }
+
+    /** Reads a picture to be used as an ink, at its true size. */
+    public void readFill() {
+        outside.askOpen("Use a picture as an ink", PICTURE).ifPresent(
+                path -> attempt(() -> Pictures.sized(path, Limits.STANDARD)).ifPresent(
+                        picture -> studio.addFill(bare(path), new Fill.OfPicture(picture))));
+    }
+
+    private static String bare(Path path) {
+        String file = String.valueOf(path.getFileName());
+        return file.contains(".") ? file.substring(0, file.lastIndexOf('.')) : file;
     }
 
     public void readFlat() {

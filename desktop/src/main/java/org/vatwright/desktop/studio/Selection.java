@@ -13,7 +13,7 @@ import org.vatwright.core.project.Project;
  * @param design name; empty when the project has none
  * @param layer number of the open layer, 0 for none
  * @param part number of the chosen band or dot in it, -1 for none
- * @param slot number of the chosen slot of the palette, -1 for none
+ * @param slot number of the chosen slot of the palette, from {@link #FILLS} of the chosen fill, -1 for none
  * @param worn name of the article shown beside the cell; empty for a field
  * @param pieces numbers of the chosen pieces of the article
  * @param job name of the open job
@@ -23,6 +23,9 @@ public record Selection(Stage stage, String design, String colourway, int layer,
 
     /** The first part that is a band of a plaid's own weft; those before are bands of its warp. */
     public static final int WEFT = 100_000;
+
+    /** The first slot that is a fill; those before are slots of the palette. */
+    public static final int FILLS = 100_000;
 
     static Selection of(Project project) {
         return new Selection(Stage.BUILD, "", "", 0, -1, -1, "", "", Set.of(), "").in(project);
@@ -47,8 +50,21 @@ public record Selection(Stage stage, String design, String colourway, int layer,
                 : found.layers().getLast().id();
         String w = project.article(worn).isPresent() ? worn : "";
         String j = project.jobs().stream().anyMatch(x -> x.name().equals(job)) ? job : "";
-        int s = found == null || slot >= found.palette().slots().size() ? -1 : slot;
+        int inks = found == null
+                ? 0
+                : slot >= FILLS ? FILLS + found.fills().size() : found.palette().slots().size();
+        int s = slot >= inks ? -1 : slot;
         return new Selection(stage, d, c, l, part, s, w, a, a.equals(article) ? pieces : Set.of(), j);
+    }
+
+    /** @return the number of the chosen slot of the palette, -1 for none */
+    public int paletteSlot() {
+        return slot >= FILLS ? -1 : slot;
+    }
+
+    /** @return the number of the chosen fill, -1 for none */
+    public int fill() {
+        return slot >= FILLS ? slot - FILLS : -1;
     }
 
     public Selection withStage(Stage other) {

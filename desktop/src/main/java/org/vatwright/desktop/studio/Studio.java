@@ -15,6 +15,7 @@ import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Typeface;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.project.History;
@@ -189,6 +190,20 @@ public final class Studio {
             select(s -> s.withColourway(change.colourway()));
             say(Message.hint("%s stays as it is; the new colour went into %s.".formatted(from, change.colourway())));
         }
+    }
+
+    /** Puts a design or a picture among the inks and opens it, small enough that some of it is seen in a cell. */
+    public boolean addFill(String name, Fill.Source source) {
+        int[] at = {0};
+        boolean done = editDesign("use %s as an ink".formatted(name), d -> {
+            at[0] = d.fills().size();
+            double scale = Math.min(1, d.repeat().widthMm() / 4 / source.widthMm());
+            return d.addFill(new Fill(name, source).withScale(scale, scale));
+        });
+        if (done) {
+            select(s -> s.withSlot(Selection.FILLS + at[0]));
+        }
+        return done;
     }
 
     public boolean editArticle(String name, UnaryOperator<Article> change) {

@@ -1,0 +1,68 @@
+package org.vatwright.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.vatwright.core.pattern.Fill;
+import org.vatwright.core.pattern.FillClosing;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.stripe.Stripes;
+import org.vatwright.core.project.Project;
+
+/** Designs and pictures as inks, by mouse and keys. */
+class FillsByHandTest extends AtTheDemo {
+
+    private Fill fill() {
+        return design().fills().getLast();
+    }
+
+    @Test
+    void aDesignBecomesAnInkIsLaidAndMadeToCloseAndFollowsItsOwnChange() throws Exception {
+        hand.click("shelf-Gangway");
+        Project before = hand.studio().project();
+        // Portholes shows Swell; Gangway may be shown by all others and shows what does not show it.
+        hand.menu("add-fill", 3);
+        assertThat(fill().name()).isEqualTo("Skarholm");
+        hand.write("scale-of-the-fill", "30");
+        assertThat(fill().wide()).isEqualTo(0.3);
+        assertThat(hand.text("fill-closes")).startsWith("Does not close; drawn at 0\u00b0");
+        hand.click("fill-scale-1");
+        assertThat(FillClosing.closes(fill(), design().repeat().tile())).isTrue();
+        assertThat(hand.text("fill-closes")).isEqualTo("Closes on this tile");
+        hand.write("turn-of-the-fill", "90");
+        hand.write("start-of-the-fill-across", "1/2in");
+        assertThat(fill().startX()).isEqualTo(12.7);
+        hand.click("fill-follows");
+        assertThat(fill().follows()).isFalse();
+        hand.click("fill-anew");
+        assertThat(hand.text("fill-closes")).startsWith("Starts in the middle of each mark");
+        hand.write("fill-name", "Cloth");
+        assertThat(fill().name()).isEqualTo("Cloth");
+
+        hand.click(hand.named("Add an ink to the palette"));
+        int slots = design().palette().slots().size();
+        hand.menu("ink-of-band-1", slots + 1);
+        assertThat(((Stripes) hand.studio().layer().orElseThrow().structure()).inks())
+                .contains(new Ink.Filled("Cloth"));
+        hand.click("swatch-Cloth");
+        hand.click("fill-remove");
+        assertThat(design().fills()).isEmpty();
+        assertThat(((Stripes) hand.studio().layer().orElseThrow().structure()).inks())
+                .doesNotContain(new Ink.Filled("Cloth"));
+        hand.click(hand.node("cell"));
+        assertThat(undoAll()).isEqualTo(before);
+    }
+
+    @Test
+    void theLargerTileIsTakenAndGivenBackAndADesignThatIsShownCannotGo() throws Exception {
+        hand.click("shelf-Portholes");
+        hand.click("swatch-Swell");
+        hand.click("fill-through");
+        hand.write("scale-of-the-fill", "25");
+        hand.click(hand.words("Holds both: tile 180 x 180 mm, 2 x 2 cells"));
+        assertThat(design().repeat().tile().heightMm()).isEqualTo(180);
+        assertThat(hand.text("fill-closes")).isEqualTo("Closes on this tile");
+        hand.click("least-tile");
+        assertThat(design().repeat().tile().heightMm()).isEqualTo(90);
+    }
+}
