@@ -30,6 +30,12 @@ final class PartCodec {
         if (part.wide() != 1 || part.high() != 1) {
             out.putArray("scale").add(part.wide()).add(part.high());
         }
+        if (part.shearDeg() != 0) {
+            out.put("shearDeg", part.shearDeg());
+        }
+        if (part.group() != 0) {
+            out.put("group", part.group());
+        }
         InkCodec.write(out, "fill", part.fill());
         part.gradient().ifPresent(g -> gradient(g, out.putObject("gradient")));
         if (part.opacity() != 1) {
@@ -77,7 +83,7 @@ final class PartCodec {
     }
 
     static Part read(JsonIn in) {
-        in.only("name", "form", "x", "y", "turnDeg", "scale", "fill", "gradient", "opacity", "outline");
+        in.only("name", "form", "x", "y", "turnDeg", "scale", "shearDeg", "group", "fill", "gradient", "opacity", "outline");
         List<Double> scale = in.list("scale", JsonIn::asNumber);
         if (!scale.isEmpty() && scale.size() != 2) {
             throw in.at("scale").wrong("should be two numbers, across and down");
@@ -85,9 +91,10 @@ final class PartCodec {
         Form form = in.at("form").placed(PartCodec::form);
         return new Part(in.text("name", form.name()), form, in.number("x", 0), in.number("y", 0),
                 in.number("turnDeg", 0), scale.isEmpty() ? 1 : scale.get(0), scale.isEmpty() ? 1 : scale.get(1),
-                InkCodec.read(in, "fill"),
+                in.number("shearDeg", 0), InkCodec.read(in, "fill"),
                 in.has("gradient") ? Optional.of(gradient(in.at("gradient"))) : Optional.empty(),
-                in.number("opacity", 1), in.has("outline") ? Optional.of(edge(in.at("outline"))) : Optional.empty());
+                in.number("opacity", 1), in.has("outline") ? Optional.of(edge(in.at("outline"))) : Optional.empty(),
+                in.whole("group", 0));
     }
 
     private static Form form(JsonIn in) {

@@ -23,11 +23,15 @@ import org.vatwright.core.pattern.VectorMark;
  * @param x,y where its middle stands in the motif, in mm
  * @param turnDeg counter-clockwise as seen
  * @param wide,high scale of its sides, below 0 mirrored; 0.001 to 1,000
+ * @param shearDeg how far what was upright leans to the right once it is scaled, before it is turned; -80 to 80
  * @param fill clear for none
  * @param gradient instead of the fill, in mm of the form before it is placed
+ * @param group parts with the same number belong together; 0 for none
  */
-public record Part(String name, Form form, double x, double y, double turnDeg, double wide, double high, Ink fill,
-        Optional<Gradient> gradient, double opacity, Optional<Edge> edge) {
+public record Part(String name, Form form, double x, double y, double turnDeg, double wide, double high,
+        double shearDeg, Ink fill, Optional<Gradient> gradient, double opacity, Optional<Edge> edge, int group) {
+
+    private static final double MOST_SHEAR = 80;
 
     /** How the ends of dashes look. */
     public enum Cap {
@@ -68,7 +72,14 @@ public record Part(String name, Form form, double x, double y, double turnDeg, d
         Check.within("scale", Math.abs(wide) * 100, 0.1, 1e5, "%");
         Check.within("scale", Math.abs(high) * 100, 0.1, 1e5, "%");
         Check.within("opacity", opacity * 100, 0, 100, "%");
+        Check.within("shear", shearDeg, -MOST_SHEAR, MOST_SHEAR, "degrees");
         turnDeg = Angle.turn(turnDeg);
+    }
+
+    /** Neither sheared nor in a group. */
+    public Part(String name, Form form, double x, double y, double turnDeg, double wide, double high, Ink fill,
+            Optional<Gradient> gradient, double opacity, Optional<Edge> edge) {
+        this(name, form, x, y, turnDeg, wide, high, 0, fill, gradient, opacity, edge, 0);
     }
 
     public Part(Form form, Ink fill) {
@@ -76,39 +87,87 @@ public record Part(String name, Form form, double x, double y, double turnDeg, d
     }
 
     public Part at(double newX, double newY) {
-        return new Part(name, form, newX, newY, turnDeg, wide, high, fill, gradient, opacity, edge);
+        return placed(newX, newY, turnDeg, wide, high, shearDeg);
+    }
+
+    public Part withName(String other) {
+        return new Part(other, form, x, y, turnDeg, wide, high, shearDeg, fill, gradient, opacity, edge, group);
     }
 
     public Part withForm(Form other) {
-        return new Part(name, other, x, y, turnDeg, wide, high, fill, gradient, opacity, edge);
+        return new Part(name, other, x, y, turnDeg, wide, high, shearDeg, fill, gradient, opacity, edge, group);
     }
 
     public Part withTurn(double degrees) {
-        return new Part(name, form, x, y, degrees, wide, high, fill, gradient, opacity, edge);
+        return placed(x, y, degrees, wide, high, shearDeg);
     }
 
     public Part withScale(double newWide, double newHigh) {
-        return new Part(name, form, x, y, turnDeg, newWide, newHigh, fill, gradient, opacity, edge);
+        return placed(x, y, turnDeg, newWide, newHigh, shearDeg);
+    }
+
+    public Part withShear(double degrees) {
+        return placed(x, y, turnDeg, wide, high, degrees);
+    }
+
+    private Part placed(double newX, double newY, double turn, double newWide, double newHigh, double shear) {
+        return new Part(name, form, newX, newY, turn, newWide, newHigh, shear, fill, gradient, opacity, edge, group);
     }
 
     /** @return filled with one ink, a gradient given up */
     public Part withFill(Ink other) {
-        return new Part(name, form, x, y, turnDeg, wide, high, other, Optional.empty(), opacity, edge);
+        return new Part(name, form, x, y, turnDeg, wide, high, shearDeg, other, Optional.empty(), opacity, edge,
+                group);
+    }
+
+    public Part withGradient(Optional<Gradient> other) {
+        return new Part(name, form, x, y, turnDeg, wide, high, shearDeg, fill, other, opacity, edge, group);
     }
 
     public Part withOpacity(double share) {
-        return new Part(name, form, x, y, turnDeg, wide, high, fill, gradient, share, edge);
+        return new Part(name, form, x, y, turnDeg, wide, high, shearDeg, fill, gradient, share, edge, group);
     }
 
     public Part withEdge(Optional<Edge> other) {
-        return new Part(name, form, x, y, turnDeg, wide, high, fill, gradient, opacity, other);
+        return new Part(name, form, x, y, turnDeg, wide, high, shearDeg, fill, gradient, opacity, other, group);
+    }
+
+    public Part withGroup(int other) {
+        return new Part(name, form, x, y, turnDeg, wide, high, shearDeg, fill, gradient, opacity, edge, other);
     }
 
     /** @return everything so many times as large, around the motif's middle */
     Part scaled(double by) {
-        return new Part(name, form, x * by, y * by, turnDeg, wide * by, high * by, fill, gradient, opacity,
-                edge.map(e -> new Edge(e.ink(), e.widthMm() * by, e.join(), e.cap(),
+        return placed(x * by, y * by, turnDeg, wide * by, high * by, shearDeg)
+                .withEdge(edge.map(e -> new Edge(e.ink(), e.widthMm() * by, e.join(), e.cap(),
                         e.dashesMm().stream().map(d -> d * by).toList())));
+    }
+
+    /**
+     * Moved, turned, scaled, sheared or mirrored as a whole; its outline keeps its width. Every linear map is a scale, then
+     * a shear, then a turn (QR).
+     *
+     * @throws Refusal when the map leaves no area, or leans it too far
+     */
+    public Part moved(AffineTransform by) {
+        AffineTransform to = new AffineTransform(by);
+        to.concatenate(place());
+        double a = to.getScaleX();
+        double c = to.getShearY();
+        double newWide = Math.hypot(a, c);
+        double det = to.getDeterminant();
+        Check.that(newWide > 0 && Math.abs(det) > 0, "a shape cannot be scaled to nothing");
+        double newHigh = det / newWide;
+        double lean = (a * to.getShearX() + c * to.getScaleY()) / newWide / newHigh;
+        // A mirrored shape stays mirrored from left to right, not turned upside down.
+        int sign = wide < 0 ? -1 : 1;
+        return placed(to.getTranslateX(), to.getTranslateY(), -Math.toDegrees(Math.atan2(sign * c, sign * a)),
+                sign * newWide, sign * newHigh, tidy(-Math.toDegrees(Math.atan(lean))));
+    }
+
+    /** Rounding leaves no shear where there is none. */
+    private static double tidy(double degrees) {
+        return Math.abs(degrees) < 1e-9 ? 0 : degrees;
     }
 
     /** @return every ink it shows */
@@ -120,10 +179,9 @@ public record Part(String name, Form form, double x, double y, double turnDeg, d
     }
 
     Part inked(UnaryOperator<Ink> change) {
-        return new Part(name, form, x, y, turnDeg, wide, high, change.apply(fill),
-                gradient.map(g -> g.withStops(g.stops().stream()
-                        .map(s -> new Gradient.Stop(s.place(), change.apply(s.ink()), s.opacity())).toList())),
-                opacity, edge.map(e -> e.withInk(change.apply(e.ink()))));
+        return withFill(change.apply(fill)).withEdge(edge.map(e -> e.withInk(change.apply(e.ink()))))
+                .withGradient(gradient.map(g -> g.withStops(g.stops().stream()
+                        .map(s -> new Gradient.Stop(s.place(), change.apply(s.ink()), s.opacity())).toList())));
     }
 
     /** @return from the form to the motif */
@@ -131,8 +189,17 @@ public record Part(String name, Form form, double x, double y, double turnDeg, d
         AffineTransform place = AffineTransform.getTranslateInstance(x, y);
         // Counter-clockwise as seen, y down.
         place.rotate(-Math.toRadians(turnDeg));
+        if (shearDeg != 0) {
+            // y points down, so what is above goes to the right.
+            place.shear(-Math.tan(Math.toRadians(shearDeg)), 0);
+        }
         place.scale(wide, high);
         return place;
+    }
+
+    /** @return its form where it stands in the motif, without its outline */
+    public Shape shape() {
+        return place().createTransformedShape(form.shape());
     }
 
     /** @return fill and outline as filled shapes, lowest first */
