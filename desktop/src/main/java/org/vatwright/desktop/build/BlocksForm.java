@@ -18,6 +18,7 @@ import org.vatwright.core.pattern.block.Laying;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.TurnedLattice;
+import org.vatwright.desktop.cloth.AwtShapes;
 import org.vatwright.desktop.control.InkChip;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;

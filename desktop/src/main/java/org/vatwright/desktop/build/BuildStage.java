@@ -14,9 +14,11 @@ import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.Structure;
+import org.vatwright.core.pattern.motif.Motif;
 import org.vatwright.core.pattern.weave.Weaving;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.desktop.cloth.TrueSize;
+import org.vatwright.desktop.board.BoardView;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.draft.DraftView;
@@ -46,15 +48,18 @@ public final class BuildStage extends DesignStage {
 
     private final CellPane cell;
     private final DraftView draft;
+    private final BoardView board;
     private final WornPane worn;
     private final Label title = Ui.label("", "pane-title");
     private final PaletteStrip palette;
     private final RepeatCard repeat;
     private final VBox layers = new VBox(8);
     private Segments<Boolean> sight;
+    private Segments<Boolean> motifSight;
     private Node onCloth;
     private MenuButton onDraft;
     private boolean drafting;
+    private boolean drawing;
     private final PauseTransition rest = new PauseTransition(Duration.millis(REST_MILLIS));
     private final List<LayerCard> cards = new ArrayList<>();
 
@@ -66,9 +71,11 @@ public final class BuildStage extends DesignStage {
         palette = new PaletteStrip(studio, desk::askPicture, desk::readFill);
         repeat = new RepeatCard(studio);
         draft = new DraftView(studio);
-        VBox left = new VBox(head(desk), cell, draft);
+        board = new BoardView(studio);
+        VBox left = new VBox(head(desk), cell, draft, board);
         VBox.setVgrow(cell, Priority.ALWAYS);
         VBox.setVgrow(draft, Priority.ALWAYS);
+        VBox.setVgrow(board, Priority.ALWAYS);
         left.getStyleClass().add("surround");
         SplitPane panes = new SplitPane(left, worn);
         panes.setDividerPositions(CELL_SHARE);
@@ -110,6 +117,12 @@ public final class BuildStage extends DesignStage {
         });
         sight.button(true).setId("see-draft");
         sight.button(false).setId("see-cloth");
+        motifSight = new Segments<>(List.of(false, true), b -> b ? "Motif" : "Cloth", b -> {
+            drawing = b;
+            refresh();
+        });
+        motifSight.button(true).setId("see-motif");
+        motifSight.button(false).setId("see-all");
         onDraft = new MenuButton("Weaving file");
         onDraft.setId("weaving-file");
         onDraft.getStyleClass().add("pill");
@@ -119,7 +132,7 @@ public final class BuildStage extends DesignStage {
         write.setOnAction(e -> desk.weavings().write());
         onDraft.getItems().addAll(read, write);
         onCloth = Ui.row(guides, roll);
-        var head = Ui.row(title, Ui.spring(), sight, onCloth, onDraft);
+        var head = Ui.row(title, Ui.spring(), sight, motifSight, onCloth, onDraft);
         head.getStyleClass().add("pane-head");
         return head;
     }
@@ -165,13 +178,21 @@ public final class BuildStage extends DesignStage {
         boolean grid = drafting && weaving.isPresent();
         Ui.show(sight, weaving.isPresent());
         sight.show(grid);
-        Ui.show(onCloth, !grid);
+        Optional<Motif> motif = board.motif();
+        boolean drawn = drawing && motif.isPresent();
+        Ui.show(motifSight, motif.isPresent());
+        motifSight.show(drawn);
+        Ui.show(onCloth, !grid && !drawn);
         Ui.show(onDraft, grid);
-        Ui.show(cell, !grid);
+        Ui.show(cell, !grid && !drawn);
+        Ui.show(board, drawn);
         Ui.show(draft, grid);
         if (grid) {
             title.setText("Draft   " + weaving.get().name());
             draft.show(weaving.get(), design, colourway);
+        } else if (drawn) {
+            title.setText("Motif   " + motif.get().name());
+            board.show(motif.get(), design, colourway);
         } else {
             cell.show(design, colourway);
         }
@@ -231,7 +252,9 @@ public final class BuildStage extends DesignStage {
 
     @Override
     public void fit() {
-        if (draft.isVisible()) {
+        if (board.isVisible()) {
+            board.fit();
+        } else if (draft.isVisible()) {
             draft.fit();
         } else {
             cell.fit();

@@ -10,6 +10,7 @@ import org.vatwright.core.pattern.motif.Motifs;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.WallpaperGroup;
+import org.vatwright.desktop.cloth.AwtShapes;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;

@@ -16,6 +16,7 @@ import org.vatwright.core.pattern.block.Touch;
 import org.vatwright.core.pattern.interlace.Interlace;
 import org.vatwright.core.repeat.LatticeLie;
 import org.vatwright.core.repeat.Tile;
+import org.vatwright.desktop.cloth.AwtShapes;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.input.MouseButton;

@@ -12,6 +12,7 @@ import org.vatwright.core.pattern.motif.Instance;
 import org.vatwright.core.pattern.motif.Motif;
 import org.vatwright.core.pattern.motif.Motifs;
 import org.vatwright.core.repeat.Tile;
+import org.vatwright.desktop.cloth.AwtShapes;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.input.KeyCode;

@@ -16,6 +16,7 @@ import org.vatwright.core.pattern.motif.Part;
 import org.vatwright.core.repeat.WallpaperGroup;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.MotifHand;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.Node;
@@ -36,7 +37,6 @@ final class MotifsForm implements StructureForm {
     private final InstanceRows instance;
     private final PlacingRows placing;
     private final GroupPicker group;
-    private int chosen = -1;
 
     MotifsForm(Studio studio) {
         this.studio = studio;
@@ -69,7 +69,7 @@ final class MotifsForm implements StructureForm {
     /** @return the id of the motif in hand */
     private int motif() {
         Motifs motifs = (Motifs) studio.layer().orElseThrow().structure();
-        return motifs.motif(chosen).isPresent() ? chosen : motifs.motifs().getFirst().id();
+        return studio.motifHand().in(motifs).id();
     }
 
     /** A new motif of one shape, a sixth of the cell; placed at once where all are set by hand. */
@@ -81,8 +81,9 @@ final class MotifsForm implements StructureForm {
                 Ink ink = m.inks().stream().filter(i -> !(i instanceof Ink.Clear)).findFirst()
                         .orElse(Ink.slot(d.palette().slots().getFirst()));
                 List<Motif> more = new ArrayList<>(m.motifs());
-                chosen = m.freeId();
-                more.add(new Motif(chosen, form.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + form.substring(1),
+                int id = m.freeId();
+                studio.holdNext(MotifHand.on(id));
+                more.add(new Motif(id, form.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + form.substring(1),
                         List.of(new Part(fresh, ink))));
                 return m.withMotifs(more);
             });
@@ -118,7 +119,7 @@ final class MotifsForm implements StructureForm {
     @Override
     public void show(Design design, Colourway colourway, Structure structure) {
         Motifs motifs = (Motifs) structure;
-        int now = motifs.motif(chosen).isPresent() ? chosen : motifs.motifs().getFirst().id();
+        int now = studio.motifHand().in(motifs).id();
         if (names.size() != motifs.motifs().size()) {
             names.clear();
             list.getChildren().clear();
@@ -141,9 +142,7 @@ final class MotifsForm implements StructureForm {
     private HBox line(int index, int count) {
         Button name = Ui.link("", () -> {
             Motifs motifs = (Motifs) studio.layer().orElseThrow().structure();
-            chosen = motifs.motifs().get(index).id();
-            parts.begin();
-            studio.design().ifPresent(d -> show(d, studio.colourway(d), motifs));
+            studio.hold(h -> MotifHand.on(motifs.motifs().get(index).id()));
         });
         name.setId("motif-" + (index + 1));
         names.add(name);

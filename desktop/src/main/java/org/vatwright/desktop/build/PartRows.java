@@ -64,7 +64,6 @@ final class PartRows extends VBox {
     private final NumberRow edge;
     private final InkChip edgeInk;
     private final NumberRow opacity;
-    private int chosen;
 
     PartRows(Studio studio, IntSupplier motif) {
         super(4);
@@ -110,7 +109,7 @@ final class PartRows extends VBox {
                         Ui.link("flip down", () -> part("flip a shape", p -> p.withScale(p.wide(), -p.high()))),
                         Ui.link("to the middle", () -> part("centre a shape", p -> p.at(0, 0)))),
                 form, x, y, turn, wide, high, edge, Ui.labelled("", edgeInk), opacity,
-                new PartExtras(studio, this::edit, n -> Math.max(0, Math.min(n - 1, chosen))));
+                new PartExtras(studio, this::edit, n -> Math.max(0, Math.min(n - 1, studio.motifHand().part()))));
     }
 
     private NumberRow percent(String word, String what, ToDoubleFunction<Part> now,
@@ -119,18 +118,17 @@ final class PartRows extends VBox {
                 n -> part("%s %s %%".formatted(what, Numbers.plain(n)), p -> change.apply(p, n / 100)));
     }
 
-    /** Another motif is in hand. */
-    void begin() {
-        chosen = 0;
-    }
-
     private void edit(String name, UnaryOperator<Motif> change) {
         int id = motif.getAsInt();
         studio.editStructure(name, Motifs.class, m -> m.replace(id, change));
     }
 
     private int chosen(Motif m) {
-        return Math.max(0, Math.min(m.parts().size() - 1, chosen));
+        return studio.motifHand().part(m);
+    }
+
+    private void next(int part) {
+        studio.holdNext(studio.motifHand().withPart(part));
     }
 
     private void part(String name, UnaryOperator<Part> change) {
@@ -142,7 +140,7 @@ final class PartRows extends VBox {
             double side = Math.max(0.5, Math.max(m.bounds().getWidth(), m.bounds().getHeight()) * 0.5);
             Form fresh = Form.examples(side).stream().filter(f -> f.name().equals(name)).findFirst().orElseThrow();
             List<Part> more = new ArrayList<>(m.parts());
-            chosen = more.size();
+            next(more.size());
             more.add(new Part(fresh, m.parts().getLast().fill()));
             return m.withParts(more);
         });
@@ -154,7 +152,7 @@ final class PartRows extends VBox {
             int from = chosen(m);
             int to = Math.max(0, Math.min(parts.size() - 1, from + by));
             parts.add(to, parts.remove(from));
-            chosen = to;
+            next(to);
             return m.withParts(parts);
         });
     }
@@ -164,8 +162,9 @@ final class PartRows extends VBox {
             List<Part> more = new ArrayList<>(m.parts());
             Part like = more.get(chosen(m));
             double step = Math.max(m.bounds().getWidth(), m.bounds().getHeight()) / 8;
-            more.add(chosen(m) + 1, like.at(like.x() + step, like.y() + step));
-            chosen = chosen(m) + 1;
+            int at = chosen(m) + 1;
+            more.add(at, like.at(like.x() + step, like.y() + step));
+            next(at);
             return m.withParts(more);
         });
     }
@@ -201,7 +200,7 @@ final class PartRows extends VBox {
             parts.remove(at);
             parts.set(at - 1, new Part(new Form.Free(Outline.of(area)), below.fill()).withEdge(below.edge())
                     .withOpacity(below.opacity()));
-            chosen = at - 1;
+            next(at - 1);
             return m.withParts(parts);
         });
     }
@@ -223,16 +222,14 @@ final class PartRows extends VBox {
             Part part = m.parts().get(index);
             Line line = lines.get(i);
             line.name().setText(part.name());
-            line.name().setOnAction(e -> {
-                chosen = index;
-                studio.design().ifPresent(d -> show(d, studio.colourway(d), m));
-            });
+            line.name().setOnAction(e -> studio.hold(h -> h.withPart(index)));
             line.row().setUserData(index);
             line.ink().show(part.fill(), design, colourway);
             if (part.gradient().isPresent()) {
                 line.ink().setText("shaded");
             }
-            line.row().pseudoClassStateChanged(Styles.CHOSEN, index == now);
+            line.row().pseudoClassStateChanged(Styles.CHOSEN,
+                    index == now || studio.motifHand().parts().contains(index));
         }
         Part part = m.parts().get(now);
         form.show(part.form());

@@ -38,6 +38,7 @@ public final class Studio {
     private Foot foot = Foot.EMPTY;
     private History history;
     private Selection selection;
+    private MotifHand motifHand = MotifHand.FIRST;
     private boolean showBefore;
 
     public Studio(Project project, Typeface.Case faces) {
@@ -113,6 +114,24 @@ public final class Studio {
             selection = next;
             tell();
         }
+    }
+
+    public MotifHand motifHand() {
+        return motifHand;
+    }
+
+    /** @param change of the motif and the parts in hand; watchers are told */
+    public void hold(UnaryOperator<MotifHand> change) {
+        MotifHand next = change.apply(motifHand);
+        if (!next.equals(motifHand)) {
+            motifHand = next;
+            tell();
+        }
+    }
+
+    /** Takes something else in hand together with the edit that is under way, which tells. */
+    public void holdNext(MotifHand next) {
+        motifHand = next;
     }
 
     public Optional<Design> design() {

@@ -83,7 +83,8 @@ final class PartCodec {
     }
 
     static Part read(JsonIn in) {
-        in.only("name", "form", "x", "y", "turnDeg", "scale", "shearDeg", "group", "fill", "gradient", "opacity", "outline");
+        in.only("name", "form", "x", "y", "turnDeg", "scale", "shearDeg", "group", "fill", "gradient", "opacity",
+                "outline");
         List<Double> scale = in.list("scale", JsonIn::asNumber);
         if (!scale.isEmpty() && scale.size() != 2) {
             throw in.at("scale").wrong("should be two numbers, across and down");

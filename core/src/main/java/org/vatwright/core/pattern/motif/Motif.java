@@ -57,7 +57,7 @@ public record Motif(int id, String name, List<Part> parts) {
     }
 
     /** @return its shapes, lowest first */
-    List<VectorMark> marks() {
+    public List<VectorMark> marks() {
         return parts.stream().flatMap(p -> p.marks().stream()).toList();
     }
 

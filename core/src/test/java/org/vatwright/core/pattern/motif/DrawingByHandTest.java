@@ -154,4 +154,20 @@ class DrawingByHandTest {
         }
         assertThat(fewer.getLast().runs().getFirst().points()).hasSize(2);
     }
+
+    @Test
+    void edgesThatLieOnEachOtherAndSliversBetweenThemAreSeen() {
+        // The second shares a whole side with the first, the third leaves 0.1 mm beside the second.
+        Motif motif = new Motif(1, "Boards", List.of(rectangle(0, 0, 4, 10), rectangle(4, 1, 4, 6),
+                rectangle(8.1, 0, 4, 20)));
+        EdgeSight sight = EdgeSight.of(motif);
+        assertThat(sight.doubledMm()).isEqualTo(6, within(1e-9));
+        assertThat(sight.gappedMm()).isEqualTo(6, within(1e-9));
+        assertThat(sight.stretches()).filteredOn(s -> !s.doubled()).singleElement()
+                .satisfies(s -> assertThat(s.gapMm()).isEqualTo(0.1, within(1e-9)));
+        Motif turned = Arranging.moved(motif, Set.of(0, 1, 2), Arranging.about(3, 3, 31, 1, 1, 0));
+        assertThat(EdgeSight.of(turned).doubledMm()).isEqualTo(6, within(1e-6));
+        assertThat(EdgeSight.of(new Motif(1, "Apart", List.of(rectangle(0, 0, 4, 4), rectangle(9, 0, 4, 4))))
+                .stretches()).isEmpty();
+    }
 }

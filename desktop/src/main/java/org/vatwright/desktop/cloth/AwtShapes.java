@@ -1,4 +1,4 @@
-package org.vatwright.desktop.build;
+package org.vatwright.desktop.cloth;
 
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
@@ -12,11 +12,11 @@ import javafx.scene.shape.Path;
 import javafx.scene.shape.QuadCurveTo;
 
 /** Shapes of the core as shapes of the window. */
-final class AwtShapes {
+public final class AwtShapes {
 
     private AwtShapes() {}
 
-    static Path path(Shape shape, AffineTransform map) {
+    public static Path path(Shape shape, AffineTransform map) {
         Path path = new Path();
         double[] c = new double[6];
         for (PathIterator it = shape.getPathIterator(map); !it.isDone(); it.next()) {

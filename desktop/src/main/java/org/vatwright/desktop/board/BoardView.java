@@ -1,0 +1,183 @@
+package org.vatwright.desktop.board;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.motif.Arranging;
+import org.vatwright.core.pattern.motif.Motif;
+import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Segments;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** The board on which the motif in hand is drawn, with its tools above it. */
+public final class BoardView extends VBox {
+
+    private enum Tool {
+        CHOOSE("Choose"), DRAW("Draw a path"), POINTS("Points");
+
+        private final String words;
+
+        Tool(String words) {
+            this.words = words;
+        }
+    }
+
+    private final BoardHand hand;
+    private final BoardPane pane;
+    private final ChooseTool choose;
+    private final PointsTool points;
+    private final Label told = Ui.label("", "quiet");
+    private final NumberRow turn;
+    private final NumberRow scale;
+    private final NumberRow lean;
+
+    public BoardView(Studio studio) {
+        getStyleClass().add("surround");
+        hand = new BoardHand(studio);
+        pane = new BoardPane(hand);
+        choose = new ChooseTool(hand, pane);
+        points = new PointsTool(hand, pane);
+        pane.use(choose);
+        turn = NumberRow.number(studio, "Turn by", "turn about the point", "\u00b0", 2, 5, n -> {
+            if (n != 0) {
+                choose.change("turn by %s\u00b0".formatted(Numbers.plain(n, 2)), n, 1, 1, 0);
+            }
+        });
+        scale = NumberRow.number(studio, "Scale to", "scale about the point", "%", 2, 5, n -> {
+            if (n != 100) {
+                choose.change("scale to %s %%".formatted(Numbers.plain(n, 2)), 0, n / 100, n / 100, 0);
+            }
+        });
+        lean = NumberRow.number(studio, "Lean by", "lean about the point", "\u00b0", 2, 5, n -> {
+            if (n != 0) {
+                choose.change("lean by %s\u00b0".formatted(Numbers.plain(n, 2)), 0, 1, 1, n);
+            }
+        });
+        told.setId("board-told");
+        VBox.setVgrow(pane, Priority.ALWAYS);
+        getChildren().addAll(tools(), pane);
+        neutral();
+    }
+
+    private FlowPane tools() {
+        Segments<Tool> tool = new Segments<>(List.of(Tool.values()), t -> t.words, t -> {
+            pane.use(switch (t) {
+                case CHOOSE -> choose;
+                case DRAW -> new DrawTool(hand, pane);
+                case POINTS -> points;
+            });
+            pane.requestFocus();
+        });
+        tool.show(Tool.CHOOSE);
+        for (Tool t : Tool.values()) {
+            tool.button(t).setId("board-" + t.name().toLowerCase(java.util.Locale.ROOT));
+        }
+        MenuButton align = menu("In line", "board-align");
+        List<String> words = List.of("left edges", "middles, upright", "right edges", "upper edges", "middles, level",
+                "lower edges");
+        for (int i = 0; i < words.size(); i++) {
+            Arranging.Line line = Arranging.Line.values()[i];
+            item(align, words.get(i), () -> arrange("bring in line", (m, c) -> Arranging.aligned(m, c, line)));
+        }
+        item(align, "equal gaps across", () -> arrange("equal gaps", (m, c) -> Arranging.distributed(m, c, true)));
+        item(align, "equal gaps down", () -> arrange("equal gaps", (m, c) -> Arranging.distributed(m, c, false)));
+        MenuButton group = menu("Group", "board-group");
+        item(group, "put together", () -> arrange("group shapes", (m, c) -> Arranging.grouped(m, c, true)));
+        item(group, "take apart", () -> arrange("take a group apart", (m, c) -> Arranging.grouped(m, c, false)));
+        HBox flip = new HBox(1, Ui.icon("code", "Mirror left and right about the point",
+                () -> choose.change("mirror shapes", 0, -1, 1, 0)), down());
+        ToggleButton outlines = Ui.iconToggle("hexagon", "Outlines alone: doubled edges and slivers stand out");
+        outlines.setId("board-outlines");
+        outlines.setOnAction(e -> {
+            pane.outlines(outlines.isSelected());
+            tell();
+        });
+        var smooth = Ui.icon("git-commit", "Make the chosen point smooth, or a corner", points::turn);
+        smooth.setId("board-smooth");
+        HBox look = new HBox(1, smooth, outlines, Ui.icon("maximize", "All of the motif", pane::fit));
+        for (HBox box : List.of(flip, look)) {
+            box.getStyleClass().add("row");
+        }
+        for (NumberRow row : List.of(turn, scale, lean)) {
+            row.field().setPrefWidth(64);
+            row.field().addEventHandler(javafx.event.ActionEvent.ACTION, e -> neutral());
+            row.field().focusedProperty().addListener((o, was, is) -> neutral());
+        }
+        FlowPane tools = new FlowPane(10, 4, tool, align, group, flip, turn, scale, lean, look, told);
+        tools.getStyleClass().addAll("draft-tools", "board-tools");
+        return tools;
+    }
+
+    private javafx.scene.control.Button down() {
+        var button = Ui.icon("code", "Mirror upside down about the point",
+                () -> choose.change("mirror shapes", 0, 1, -1, 0));
+        button.getGraphic().setRotate(90);
+        return button;
+    }
+
+    private static MenuButton menu(String words, String id) {
+        MenuButton menu = new MenuButton(words);
+        menu.setId(id);
+        return menu;
+    }
+
+    private static void item(MenuButton menu, String words, Runnable action) {
+        MenuItem item = new MenuItem(words);
+        item.setOnAction(e -> action.run());
+        menu.getItems().add(item);
+    }
+
+    /** Something done to all chosen parts. */
+    @FunctionalInterface
+    private interface Arrange {
+        Motif apply(Motif motif, Set<Integer> chosen);
+    }
+
+    private void arrange(String name, Arrange how) {
+        Set<Integer> chosen = hand.parts();
+        if (!chosen.isEmpty()) {
+            hand.edit(name, m -> how.apply(m, chosen));
+        }
+    }
+
+    /** The fields say by how much, so they stand at nothing again. */
+    private void neutral() {
+        turn.show(0);
+        scale.show(100);
+        lean.show(0);
+    }
+
+    /** @return the motif that is in hand, when the layer has motifs */
+    public Optional<Motif> motif() {
+        return hand.motif();
+    }
+
+    public void show(Motif motif, Design design, Colourway colourway) {
+        pane.show(motif, design, colourway);
+        neutral();
+        tell();
+    }
+
+    private void tell() {
+        told.setText(pane.sight().map(s -> "%s mm of doubled edges, %s mm of slivers".formatted(
+                Numbers.plain(s.doubledMm(), 1), Numbers.plain(s.gappedMm(), 1))).orElse(""));
+    }
+
+    public void fit() {
+        pane.fit();
+    }
+}
