@@ -1,7 +1,9 @@
 package org.vatwright.files.project;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.motif.Instance;
@@ -10,6 +12,7 @@ import org.vatwright.core.pattern.motif.Motifs;
 import org.vatwright.core.pattern.motif.Placing;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.WallpaperGroup;
+import org.vatwright.core.shape.Outline;
 import org.vatwright.files.json.JsonIn;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -58,6 +61,9 @@ final class MotifsCodec implements StructureCodec<Motifs> {
             case Placing.Rings r -> out.putObject("placing").put("kind", "rings").put("rings", r.rings())
                     .put("first", r.first()).put("more", r.more()).put("radiusMm", r.radiusMm())
                     .put("stepMm", r.stepMm()).put("outward", r.outward());
+            case Placing.Along a -> out.putObject("placing").put("kind", "along").put("line", a.line().data())
+                    .put("count", a.count()).put("asideMm", a.asideMm()).put("start", a.startShare())
+                    .put("turned", a.turned());
             case Placing.Scattered s -> {
                 ObjectNode node = out.putObject("placing").put("kind", "scattered").put("count", s.count());
                 s.shares().forEach(node.putArray("shares")::add);
@@ -66,6 +72,10 @@ final class MotifsCodec implements StructureCodec<Motifs> {
                 ArrayNode inks = node.putArray("inks");
                 s.inks().forEach(ink -> InkCodec.add(inks, ink));
                 node.put("even", s.even()).put("fill", s.fill()).put("relax", s.relax()).put("seed", s.seed());
+                if (!s.again().isEmpty()) {
+                    ObjectNode again = node.putObject("again");
+                    new TreeMap<>(s.again()).forEach((number, times) -> again.put(String.valueOf(number), times));
+                }
             }
         }
     }
@@ -108,16 +118,37 @@ final class MotifsCodec implements StructureCodec<Motifs> {
                 yield new Placing.Rings(in.whole("rings", 1), in.whole("first", 6), in.whole("more", 0),
                         in.number("radiusMm"), in.number("stepMm", 10), in.truth("outward", true));
             }
+            case "along" -> {
+                in.only("kind", "line", "count", "asideMm", "start", "turned");
+                yield new Placing.Along(Outline.parse(in.text("line")), in.whole("count", 8), in.number("asideMm", 0),
+                        in.number("start", 0), in.truth("turned", true));
+            }
             case "scattered" -> {
                 in.only("kind", "count", "shares", "gapMm", "least", "most", "turnFrom", "turnTo", "flipped", "inks",
-                        "even", "fill", "relax", "seed");
+                        "even", "fill", "relax", "seed", "again");
                 yield new Placing.Scattered(in.whole("count", 10), in.list("shares", JsonIn::asNumber),
                         in.number("gapMm", 0), in.number("least", 1), in.number("most", in.number("least", 1)),
                         in.number("turnFrom", 0), in.number("turnTo", in.number("turnFrom", 0)),
                         in.number("flipped", 0), in.list("inks", InkCodec::read), in.truth("even", true),
-                        in.whole("fill", 0), in.whole("relax", 0), in.longWhole("seed", 1));
+                        in.whole("fill", 0), in.whole("relax", 0), in.longWhole("seed", 1), again(in));
             }
-            default -> throw in.at("kind").wrong("should be \"by hand\", \"rows\", \"rings\" or \"scattered\"");
+            default -> throw in.at("kind")
+                    .wrong("should be \"by hand\", \"rows\", \"rings\", \"along\" or \"scattered\"");
         };
+    }
+
+    private static Map<Integer, Integer> again(JsonIn in) {
+        Map<Integer, Integer> again = new TreeMap<>();
+        if (in.has("again")) {
+            JsonIn each = in.at("again");
+            for (String number : each.names()) {
+                try {
+                    again.put(Integer.valueOf(number), each.whole(number, 1));
+                } catch (NumberFormatException e) {
+                    throw each.wrong("has \"%s\" where the number of a motif should stand".formatted(number));
+                }
+            }
+        }
+        return again;
     }
 }

@@ -171,6 +171,7 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
             case Placing.ByHand _ -> 0;
             case Placing.Rows r -> r.across() * r.down();
             case Placing.Rings r -> r.rings() * r.first() + r.more() * r.rings() * (r.rings() - 1) / 2;
+            case Placing.Along a -> a.count();
             case Placing.Scattered s -> s.count() + s.fill();
         };
     }
@@ -190,12 +191,23 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
         return new double[]{px >= repeat.widthMm() ? 0 : px, py >= repeat.heightMm() ? 0 : py};
     }
 
+    /** @return of those the scatter places the number by which each can be thrown anew, -1 of those put into gaps */
+    public List<Integer> thrown(Repeat repeat) {
+        if (!(placing instanceof Placing.Scattered how)) {
+            return List.of();
+        }
+        Scatter scatter = new Scatter(motifs, how, byHand, Lattice.of(repeat));
+        scatter.place();
+        return scatter.numbers();
+    }
+
     /** @return what rows, rings or the scatter place in one cell */
     public List<Instance> placed(Repeat repeat) {
         return switch (placing) {
             case Placing.ByHand _ -> List.of();
             case Placing.Rows rows -> Layouts.rows(motifs, rows, repeat);
             case Placing.Rings rings -> Layouts.rings(motifs, rings, repeat);
+            case Placing.Along along -> Layouts.along(motifs, along, repeat);
             case Placing.Scattered how -> new Scatter(motifs, how, byHand, Lattice.of(repeat)).place();
         };
     }

@@ -1,10 +1,13 @@
 package org.vatwright.core.pattern.motif;
 
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 
 import org.vatwright.core.measure.Check;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.repeat.Arrangement;
+import org.vatwright.core.shape.Outline;
 
 /** How motifs are placed, beside those set by hand. */
 public sealed interface Placing {
@@ -45,6 +48,23 @@ public sealed interface Placing {
     }
 
     /**
+     * Along a line: motifs in turn, evenly spaced from end to end. Where its ends meet, in the cell or across its edges,
+     * the last is as far from the first as from the one before.
+     *
+     * @param line in mm of the cell
+     * @param asideMm how far to the left of the line each stands, as one goes along it
+     * @param startShare where the first stands, as a share of the step, 0 to 1
+     * @param turned whether each is turned with the line
+     */
+    record Along(Outline line, int count, double asideMm, double startShare, boolean turned) implements Placing {
+        public Along {
+            Check.within("motifs along the line", count, 1, 2000);
+            Check.within("aside of the line", asideMm, -5000, 5000, "mm");
+            Check.within("start along the line", startShare * 100, 0, 100, "%");
+        }
+    }
+
+    /**
      * Scattered over the cell, none nearer to another than a gap; those set by hand are respected.
      *
      * @param shares how often each motif comes, in the order of the motifs; 1 where none is given
@@ -56,10 +76,11 @@ public sealed interface Placing {
      * @param even whether size and turn go evenly over their range, else at random
      * @param fill how many more are put into the largest gaps
      * @param relax how many steps they are moved apart
+     * @param again how often single ones were thrown anew, by their number; all others stay where they are
      */
     record Scattered(int count, List<Double> shares, double gapMm, double least, double most, double turnFrom,
-            double turnTo, double flipped, List<Ink> inks, boolean even, int fill, int relax,
-            long seed) implements Placing {
+            double turnTo, double flipped, List<Ink> inks, boolean even, int fill, int relax, long seed,
+            Map<Integer, Integer> again) implements Placing {
 
         public static final int MOST = 20_000;
 
@@ -76,6 +97,14 @@ public sealed interface Placing {
             inks = List.copyOf(inks);
             Check.within("motifs put into gaps", fill, 0, 2000);
             Check.within("steps apart", relax, 0, 60);
+            again = Map.copyOf(again);
+        }
+
+        /** None thrown anew by itself. */
+        public Scattered(int count, List<Double> shares, double gapMm, double least, double most, double turnFrom,
+                double turnTo, double flipped, List<Ink> inks, boolean even, int fill, int relax, long seed) {
+            this(count, shares, gapMm, least, most, turnFrom, turnTo, flipped, inks, even, fill, relax, seed,
+                    Map.of());
         }
 
         public static Scattered of(int count, double gapMm, long seed) {
@@ -84,56 +113,65 @@ public sealed interface Placing {
 
         public Scattered withCount(int other) {
             return new Scattered(other, shares, gapMm, least, most, turnFrom, turnTo, flipped, inks, even, fill, relax,
-                    seed);
+                    seed, again);
         }
 
         public Scattered withShares(List<Double> other) {
             return new Scattered(count, other, gapMm, least, most, turnFrom, turnTo, flipped, inks, even, fill, relax,
-                    seed);
+                    seed, again);
         }
 
         public Scattered withGap(double mm) {
             return new Scattered(count, shares, mm, least, most, turnFrom, turnTo, flipped, inks, even, fill, relax,
-                    seed);
+                    seed, again);
         }
 
         public Scattered withSizes(double smallest, double largest) {
             return new Scattered(count, shares, gapMm, smallest, largest, turnFrom, turnTo, flipped, inks, even, fill,
-                    relax, seed);
+                    relax, seed, again);
         }
 
         public Scattered withTurns(double from, double to) {
-            return new Scattered(count, shares, gapMm, least, most, from, to, flipped, inks, even, fill, relax, seed);
+            return new Scattered(count, shares, gapMm, least, most, from, to, flipped, inks, even, fill, relax, seed,
+                    again);
         }
 
         public Scattered withFlipped(double share) {
             return new Scattered(count, shares, gapMm, least, most, turnFrom, turnTo, share, inks, even, fill, relax,
-                    seed);
+                    seed, again);
         }
 
         public Scattered withInks(List<Ink> other) {
             return new Scattered(count, shares, gapMm, least, most, turnFrom, turnTo, flipped, other, even, fill,
-                    relax, seed);
+                    relax, seed, again);
         }
 
         public Scattered withEven(boolean other) {
             return new Scattered(count, shares, gapMm, least, most, turnFrom, turnTo, flipped, inks, other, fill,
-                    relax, seed);
+                    relax, seed, again);
         }
 
         public Scattered withFill(int other) {
             return new Scattered(count, shares, gapMm, least, most, turnFrom, turnTo, flipped, inks, even, other,
-                    relax, seed);
+                    relax, seed, again);
         }
 
         public Scattered withRelax(int other) {
             return new Scattered(count, shares, gapMm, least, most, turnFrom, turnTo, flipped, inks, even, fill, other,
-                    seed);
+                    seed, again);
         }
 
         public Scattered withSeed(long other) {
             return new Scattered(count, shares, gapMm, least, most, turnFrom, turnTo, flipped, inks, even, fill, relax,
                     other);
+        }
+
+        /** @return with one thrown anew, all others where they are */
+        public Scattered thrownAnew(int number) {
+            Map<Integer, Integer> more = new TreeMap<>(again);
+            more.merge(number, 1, Integer::sum);
+            return new Scattered(count, shares, gapMm, least, most, turnFrom, turnTo, flipped, inks, even, fill, relax,
+                    seed, more);
         }
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.TreeMap;
 
 import org.vatwright.core.measure.Noise;
 import org.vatwright.core.pattern.Ink;
@@ -27,6 +28,7 @@ final class Scatter {
     private final Discs discs;
     private final Lattice lattice;
     private final List<Instance> placed = new ArrayList<>();
+    private final List<Integer> numbers = new ArrayList<>();
     private final int pinned;
 
     Scatter(List<Motif> motifs, Placing.Scattered how, List<Instance> byHand, Lattice lattice) {
@@ -69,6 +71,7 @@ final class Scatter {
         for (int i = 0; i < wanted.size(); i++) {
             throwDown(wanted.get(i), i);
         }
+        new TreeMap<>(how.again()).forEach(this::throwAnew);
         for (int i = 0; i < how.fill() && fillGap(how.count() + i); i++) {
             // Each goes into the largest gap that is left.
         }
@@ -121,9 +124,40 @@ final class Scatter {
             if (fits(x, y, r, -1)) {
                 discs.add(x, y, r);
                 placed.add(wanted);
+                numbers.add(number);
                 return;
             }
         }
+    }
+
+    /** After all others stand, so that none of them gives way; where nothing is free it stays. */
+    private void throwAnew(int number, int times) {
+        int at = numbers.indexOf(number);
+        if (at < 0) {
+            return;
+        }
+        Instance now = placed.get(at);
+        double salt = how.turnFrom() + chance(number * 131 + times, 8) * (how.turnTo() - how.turnFrom());
+        placed.set(at, now.withTurn(how.turnTo() > how.turnFrom() ? salt : now.turnDeg()));
+        for (int attempt = 0; attempt < THROWS_EACH; attempt++) {
+            double u = chance(number * 131 + attempt + times * 7919, 9);
+            double v = chance(number * 131 + attempt + times * 7919, 10);
+            double x = u * lattice.ax() + v * lattice.bx();
+            double y = u * lattice.ay() + v * lattice.by();
+            if (fits(x, y, discs.r(pinned + at), pinned + at)) {
+                discs.move(pinned + at, x, y);
+                return;
+            }
+        }
+    }
+
+    /** @return the number of each of those placed, by which it can be thrown anew; of those in gaps -1 */
+    List<Integer> numbers() {
+        List<Integer> all = new ArrayList<>(numbers);
+        while (all.size() < placed.size()) {
+            all.add(-1);
+        }
+        return all;
     }
 
     private boolean fits(double x, double y, double r, int but) {
