@@ -21,8 +21,8 @@ import javafx.scene.shape.Line;
 import javafx.scene.shape.Rectangle;
 
 /**
- * Parts are chosen, moved, scaled by the corners of their box, turned by the knob above it, all about a point that can be
- * moved as well.
+ * Parts are chosen, moved, scaled by the corners of their box, turned by the knob above it, all about a point that Ctrl and
+ * the mouse set.
  */
 final class ChooseTool implements BoardTool {
 
@@ -78,7 +78,10 @@ final class ChooseTool implements BoardTool {
         box = Arranging.box(from, parts);
         pressX = nowX = x;
         pressY = nowY = y;
-        doing = what(x, y);
+        doing = what(x, y, e.isShortcutDown());
+        if (doing == Doing.ABOUT) {
+            about(x, y, e.isShiftDown());
+        }
         if (doing != Doing.NOTHING) {
             return;
         }
@@ -107,14 +110,15 @@ final class ChooseTool implements BoardTool {
         doing = wanted.contains(found) ? Doing.MOVING : Doing.NOTHING;
     }
 
-    private Doing what(double x, double y) {
+    /** The point lies in the middle at first, where shapes are taken hold of; so it is set with Ctrl. */
+    private Doing what(double x, double y, boolean point) {
         if (parts.isEmpty()) {
             return Doing.NOTHING;
         }
-        double near = mm(GRIP_PX);
-        if (Math.hypot(x - aboutX(), y - aboutY()) < near) {
+        if (point) {
             return Doing.ABOUT;
         }
+        double near = mm(GRIP_PX);
         if (Math.hypot(x - box.getCenterX(), y - (box.getMinY() - mm(KNOB_PX))) < near) {
             return Doing.TURNING;
         }

@@ -35,6 +35,7 @@ import javafx.scene.control.SplitPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 
@@ -56,6 +57,7 @@ public final class BuildStage extends DesignStage {
     private final VBox layers = new VBox(8);
     private Segments<Boolean> sight;
     private Segments<Boolean> motifSight;
+    private ToggleButton crowding;
     private Node onCloth;
     private MenuButton onDraft;
     private boolean drafting;
@@ -89,7 +91,9 @@ public final class BuildStage extends DesignStage {
         }
         Node drawing = Ui.link("motif from a drawing\u2026", () -> desk.motifs().read());
         drawing.setId("read-motif");
-        add.getChildren().add(drawing);
+        Node picture = Ui.link("motif from a picture\u2026", desk::readMotifPicture);
+        picture.setId("read-motif-picture");
+        add.getChildren().addAll(drawing, picture);
         column().getChildren().addAll(palette, layers, add, repeat);
     }
 
@@ -131,7 +135,17 @@ public final class BuildStage extends DesignStage {
         MenuItem write = new MenuItem("Write this weave\u2026");
         write.setOnAction(e -> desk.weavings().write());
         onDraft.getItems().addAll(read, write);
-        onCloth = Ui.row(guides, roll);
+        crowding = new ToggleButton("Crowding");
+        crowding.setId("crowding");
+        crowding.getStyleClass().add("pill");
+        crowding.setOnAction(e -> cell.crowding(crowding.isSelected()));
+        for (var pill : List.of(crowding, guides, roll)) {
+            pill.setMinWidth(Region.USE_PREF_SIZE);
+        }
+        title.setMinWidth(0);
+        motifSight.setMinWidth(Region.USE_PREF_SIZE);
+        sight.setMinWidth(Region.USE_PREF_SIZE);
+        onCloth = Ui.row(crowding, guides, roll);
         var head = Ui.row(title, Ui.spring(), sight, motifSight, onCloth, onDraft);
         head.getStyleClass().add("pane-head");
         return head;
@@ -181,6 +195,7 @@ public final class BuildStage extends DesignStage {
         Optional<Motif> motif = board.motif();
         boolean drawn = drawing && motif.isPresent();
         Ui.show(motifSight, motif.isPresent());
+        Ui.show(crowding, motif.isPresent());
         motifSight.show(drawn);
         Ui.show(onCloth, !grid && !drawn);
         Ui.show(onDraft, grid);

@@ -43,6 +43,8 @@ final class CellPane extends ClothPane {
     private final DotHandles dots;
     private final LaidHandles laid;
     private final MotifHandles motifs;
+    private final LineHandles line;
+    private final CrowdingMap crowding;
     private boolean rolled;
     private boolean leftShown;
     private Design design;
@@ -56,6 +58,8 @@ final class CellPane extends ClothPane {
         dots = new DotHandles(studio, this, guides);
         laid = new LaidHandles(studio, this);
         motifs = new MotifHandles(studio, this, guides);
+        line = new LineHandles(studio, this, guides);
+        crowding = new CrowdingMap(studio);
         borderUnder.getStyleClass().add("cell-border-under");
         border.getStyleClass().add("cell-border");
         corner.getStyleClass().add("ruler");
@@ -63,11 +67,11 @@ final class CellPane extends ClothPane {
         over.setMouseTransparent(true);
         getChildren().add(cloth);
         getChildren().addAll(shades);
-        getChildren().addAll(over, guides, dots, laid, motifs);
+        getChildren().addAll(crowding, over, guides, dots, laid, motifs, line);
         getChildren().addAll(rules.nodes());
         getChildren().addAll(across, down, corner);
         Ui.placedByHand(shades);
-        Ui.placedByHand(across, down, corner, guides, dots, laid, motifs);
+        Ui.placedByHand(across, down, corner, guides, dots, laid, motifs, line, crowding);
         setOnMouseMoved(this::pointer);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::pointer);
         setOnMouseExited(e -> studio.tellFoot(f -> f.withPlace("", 0)));
@@ -98,6 +102,11 @@ final class CellPane extends ClothPane {
     void roll(boolean half) {
         rolled = half;
         fit();
+    }
+
+    void crowding(boolean shown) {
+        crowding.want(shown);
+        update();
     }
 
     boolean rolled() {
@@ -154,6 +163,8 @@ final class CellPane extends ClothPane {
         dots.show(design, v, rolled);
         laid.show(design, v, rolled);
         motifs.show(design, v, rolled);
+        line.show(design, v, rolled);
+        crowding.show(design, v, rolled);
     }
 
     private void frame(Viewport v) {

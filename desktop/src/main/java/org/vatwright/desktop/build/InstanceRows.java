@@ -1,5 +1,6 @@
 package org.vatwright.desktop.build;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
@@ -9,11 +10,14 @@ import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.motif.Instance;
 import org.vatwright.core.pattern.motif.Motif;
 import org.vatwright.core.pattern.motif.Motifs;
+import org.vatwright.core.pattern.motif.Placing;
 import org.vatwright.desktop.control.InkChip;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Selection;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
@@ -29,6 +33,8 @@ final class InstanceRows extends VBox {
     private final NumberRow scale;
     private final CheckBox flip = new CheckBox("mirrored");
     private final InkChip ink;
+    private final VBox one = new VBox(4);
+    private final Button anew;
 
     InstanceRows(Studio studio) {
         super(4);
@@ -49,7 +55,21 @@ final class InstanceRows extends VBox {
         var alone = Ui.link("change it alone", () -> studio.editStructure("unlink a motif", Motifs.class,
                 m -> chosen(m).isPresent() ? m.unlinked(studio.selection().part()) : m));
         alone.setId("unlink");
-        getChildren().addAll(title, x, y, turn, scale, Ui.labelled("First ink", ink), Ui.row(flip, alone));
+        anew = Ui.link("throw it anew", this::throwAnew);
+        anew.setId("throw-anew");
+        one.getChildren().addAll(x, y, turn, scale, Ui.labelled("First ink", ink), Ui.row(flip, alone));
+        getChildren().addAll(title, one, anew);
+    }
+
+    /** Only this one; all others stay. */
+    private void throwAnew() {
+        int placed = studio.selection().part() - Selection.PLACED;
+        studio.design().ifPresent(d -> studio.editStructure("throw a motif anew", Motifs.class, m -> {
+            List<Integer> numbers = m.thrown(d.repeat());
+            return m.placing() instanceof Placing.Scattered s && placed < numbers.size() && numbers.get(placed) >= 0
+                    ? m.withPlacing(s.thrownAnew(numbers.get(placed)))
+                    : m;
+        }));
     }
 
     private Optional<Instance> chosen(Motifs motifs) {
@@ -64,7 +84,16 @@ final class InstanceRows extends VBox {
 
     void show(Design design, Colourway colourway, Motifs motifs) {
         Optional<Instance> instance = chosen(motifs);
-        Ui.show(this, instance.isPresent());
+        int placed = studio.selection().part() - Selection.PLACED;
+        List<Instance> all = placed >= 0 ? motifs.placed(design.repeat()) : List.of();
+        boolean isPlaced = placed >= 0 && placed < all.size();
+        Ui.show(this, instance.isPresent() || isPlaced);
+        Ui.show(one, instance.isPresent());
+        Ui.show(anew, isPlaced && motifs.placing() instanceof Placing.Scattered s && placed < s.count());
+        if (isPlaced) {
+            title.setText("This %s, %d of %d placed".formatted(
+                    motifs.motif(all.get(placed).motif()).map(Motif::name).orElse("motif"), placed + 1, all.size()));
+        }
         instance.ifPresent(i -> {
             title.setText("This %s, %d of %d set by hand".formatted(
                     motifs.motif(i.motif()).map(Motif::name).orElse("motif"), studio.selection().part() + 1,

@@ -13,6 +13,7 @@ import org.vatwright.core.pattern.motif.Motif;
 import org.vatwright.core.pattern.motif.Motifs;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.desktop.cloth.AwtShapes;
+import org.vatwright.desktop.studio.Selection;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.input.KeyCode;
@@ -28,6 +29,7 @@ import javafx.scene.shape.Circle;
 final class MotifHandles extends ClothHandles {
 
     private static final double GRIP_PX = 8;
+    private static final int MOST_BESIDE = 2000;
 
     /** @param spotX,spotY where the instance shows under the pointer, mm of the tile */
     private record Hold(Motifs from, int index, boolean turning, double spotX, double spotY) {}
@@ -53,7 +55,16 @@ final class MotifHandles extends ClothHandles {
 
     @Override
     void draw() {
-        motifs().ifPresent(m -> chosen(m).ifPresent(i -> frame(m, i)));
+        motifs().ifPresent(m -> {
+            chosen(m).ifPresent(i -> frame(m, i, true));
+            int placed = studio.selection().part() - Selection.PLACED;
+            if (placed >= 0) {
+                List<Instance> all = m.placed(design.repeat());
+                if (placed < all.size()) {
+                    frame(m, all.get(placed), false);
+                }
+            }
+        });
     }
 
     @Override
@@ -65,7 +76,7 @@ final class MotifHandles extends ClothHandles {
     }
 
     /** The motif's box as it stands, and a grip at its upper right corner that turns and scales it. */
-    private void frame(Motifs motifs, Instance instance) {
+    private void frame(Motifs motifs, Instance instance, boolean withGrip) {
         Rectangle2D box = motifs.motif(instance.motif()).map(Motif::bounds).orElse(new Rectangle2D.Double());
         Shape placed = instance.place().createTransformedShape(box);
         AffineTransform toPx = new AffineTransform(viewport.pxPerMm(), 0, 0, viewport.pxPerMm(), viewport.x(),
@@ -74,6 +85,9 @@ final class MotifHandles extends ClothHandles {
             javafx.scene.shape.Path path = AwtShapes.path(placed, toPx);
             path.getStyleClass().add(style);
             getChildren().add(path);
+        }
+        if (!withGrip) {
+            return;
         }
         Point2D corner = grip(instance, box);
         Circle knob = new Circle(viewport.pxX(corner.getX()), viewport.pxY(corner.getY()), 5);
@@ -106,8 +120,44 @@ final class MotifHandles extends ClothHandles {
                 return;
             }
         }
-        int found = find(motifs, pressX, pressY);
+        int byHand = find(motifs, pressX, pressY);
+        int found = byHand >= 0 ? byHand : findPlaced(motifs, pressX, pressY);
         studio.select(s -> s.withPart(found));
+    }
+
+    /** @return the part of the topmost placed one whose circle shows there; -1 for none */
+    private int findPlaced(Motifs motifs, double x, double y) {
+        Tile tile = design.repeat().tile();
+        List<Instance> all = motifs.placed(design.repeat());
+        for (int i = all.size() - 1; i >= 0; i--) {
+            Instance instance = all.get(i);
+            double r = motifs.motif(instance.motif()).map(Motif::radiusMm).orElse(0.0) * instance.scale();
+            for (Tile.Origin cell : tile.cells()) {
+                if (Math.hypot(around(x - cell.x() - instance.x(), tile.widthMm()),
+                        around(y - cell.y() - instance.y(), tile.heightMm())) < r) {
+                    return Selection.PLACED + i;
+                }
+            }
+        }
+        return -1;
+    }
+
+    /** Where no guide holds it, a motif rests level with another one, or upright over it. */
+    private GuideLines.Rest beside(double mm, boolean across) {
+        Tile tile = design.repeat().tile();
+        double near = GuideLines.SNAP_PX / viewport.pxPerMm();
+        double side = across ? tile.widthMm() : tile.heightMm();
+        for (int i = 0; i < hold.from().byHand().size() && i < MOST_BESIDE; i++) {
+            Instance other = hold.from().byHand().get(i);
+            for (Tile.Origin cell : i == hold.index() ? List.<Tile.Origin>of() : tile.cells()) {
+                double off = around((across ? other.x() + cell.x() : other.y() + cell.y()) - mm, side);
+                if (Math.abs(off) < near) {
+                    String name = hold.from().motif(other.motif()).map(Motif::name).orElse("a motif");
+                    return new GuideLines.Rest(mm + off, (across ? "upright over " : "level with ") + name);
+                }
+            }
+        }
+        return new GuideLines.Rest(mm, "");
     }
 
     /** @return the topmost instance set by hand that shows there, through any edge; -1 for none */
@@ -151,11 +201,13 @@ final class MotifHandles extends ClothHandles {
         double toY = hold.spotY() + y - pressY;
         GuideLines.Rest across = e.isShiftDown() ? new GuideLines.Rest(toX, "") : guides.rest(toX, true);
         GuideLines.Rest down = e.isShiftDown() ? new GuideLines.Rest(toY, "") : guides.rest(toY, false);
+        across = across.why().isEmpty() && !e.isShiftDown() ? beside(toX, true) : across;
+        down = down.why().isEmpty() && !e.isShiftDown() ? beside(toY, false) : down;
         Instance moved = from.at(from.x() + across.mm() - hold.spotX(), from.y() + down.mm() - hold.spotY());
         set("move a motif", moved);
-        String why = !across.why().isEmpty() ? across.why() : down.why();
-        studio.tellFoot(f -> f.withPlace("motif at %s, %s mm %s".formatted(Numbers.plain(across.mm(), 1),
-                Numbers.plain(down.mm(), 1), why), 0));
+        String words = "motif at %s, %s mm %s".formatted(Numbers.plain(across.mm(), 1),
+                Numbers.plain(down.mm(), 1), across.why().isEmpty() ? down.why() : across.why());
+        studio.tellFoot(f -> f.withPlace(words, 0));
     }
 
     /** With the pointer the corner goes around the middle, and farther or nearer; with Shift by 15 degrees. */

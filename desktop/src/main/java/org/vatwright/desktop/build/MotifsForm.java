@@ -2,16 +2,19 @@ package org.vatwright.desktop.build;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.pattern.motif.Form;
 import org.vatwright.core.pattern.motif.Instance;
 import org.vatwright.core.pattern.motif.Motif;
 import org.vatwright.core.pattern.motif.Motifs;
+import org.vatwright.core.pattern.motif.MotifsFrom;
 import org.vatwright.core.pattern.motif.Part;
 import org.vatwright.core.repeat.WallpaperGroup;
 import org.vatwright.desktop.control.Styles;
@@ -21,6 +24,7 @@ import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
@@ -47,6 +51,10 @@ final class MotifsForm implements StructureForm {
             item.setOnAction(e -> add(form.name()));
             draw.getItems().add(item);
         }
+        Menu others = new Menu("from a design");
+        draw.getItems().add(others);
+        draw.setOnShowing(e -> fromDesigns(others));
+        others.getItems().add(new MenuItem(""));
         parts = new PartRows(studio, this::motif);
         instance = new InstanceRows(studio);
         placing = new PlacingRows(studio);
@@ -88,6 +96,35 @@ final class MotifsForm implements StructureForm {
                 return m.withMotifs(more);
             });
         });
+    }
+
+    /** Whole designs that do not show this one, and single motifs of theirs. */
+    private void fromDesigns(Menu menu) {
+        menu.getItems().clear();
+        studio.design().ifPresent(d -> {
+            for (Design other : studio.project().fillable(d.name())) {
+                MenuItem whole = new MenuItem("all of " + other.name());
+                whole.setOnAction(e -> bring("motif of " + other.name(), x -> MotifsFrom.source(x,
+                        studio.selection().layer(), other.name(), new Fill.OfDesign(other, Optional.empty()))));
+                menu.getItems().add(whole);
+            }
+            for (Design other : studio.project().fillable(d.name())) {
+                other.layers().stream().map(l -> l.structure()).filter(Motifs.class::isInstance)
+                        .flatMap(s -> ((Motifs) s).motifs().stream()).forEach(motif -> {
+                            MenuItem item = new MenuItem("%s of %s".formatted(motif.name(), other.name()));
+                            item.setOnAction(e -> bring("motif " + motif.name(),
+                                    x -> MotifsFrom.copied(x, studio.selection().layer(), other, motif)));
+                            menu.getItems().add(item);
+                        });
+            }
+        });
+    }
+
+    private void bring(String name, UnaryOperator<Design> change) {
+        if (studio.editDesign(name, change)) {
+            Motifs motifs = (Motifs) studio.layer().orElseThrow().structure();
+            studio.hold(h -> MotifHand.on(motifs.motifs().getLast().id()));
+        }
     }
 
     private void setOne() {

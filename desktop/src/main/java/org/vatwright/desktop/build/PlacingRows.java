@@ -9,9 +9,12 @@ import java.util.function.UnaryOperator;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.motif.FreePath;
 import org.vatwright.core.pattern.motif.Motifs;
 import org.vatwright.core.pattern.motif.Placing;
 import org.vatwright.core.repeat.Arrangement;
+import org.vatwright.core.repeat.Lattice;
+import org.vatwright.core.shape.Outline;
 import org.vatwright.desktop.control.ArrangementPicker;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;
@@ -35,6 +38,8 @@ final class PlacingRows extends VBox {
         }
     }
 
+    private static final List<String> KINDS = List.of("hand", "rows", "rings", "along", "scattered");
+
     private final Studio studio;
     private final Segments<String> kind;
     private final List<Line<?>> lines = new ArrayList<>();
@@ -43,6 +48,8 @@ final class PlacingRows extends VBox {
     private final CheckBox flipEverySecond = new CheckBox("every second mirrored");
     private final VBox rings = new VBox(4);
     private final CheckBox outward = new CheckBox("turned to look outward");
+    private final VBox along = new VBox(4);
+    private final CheckBox turned = new CheckBox("turned with the line");
     private final VBox scattered = new VBox(4);
     private final VBox shares = new VBox(4);
     private final List<NumberRow> shareRows = new ArrayList<>();
@@ -52,13 +59,15 @@ final class PlacingRows extends VBox {
     PlacingRows(Studio studio) {
         super(6);
         this.studio = studio;
-        kind = new Segments<>(List.of("hand", "rows", "rings", "scattered"), k -> switch (k) {
+        kind = new Segments<>(KINDS, k -> switch (k) {
             case "hand" -> "By hand";
+            case "along" -> "Line";
             case "rows" -> "Rows";
             case "rings" -> "Rings";
             default -> "Scattered";
         }, this::choose);
-        for (String k : List.of("hand", "rows", "rings", "scattered")) {
+        kind.getStyleClass().add("tight");
+        for (String k : KINDS) {
             kind.button(k).setId("place-" + k);
         }
         arrangement = new ArrangementPicker(studio, "row arrangement", a -> edit("rows " + a, Placing.Rows.class,
@@ -93,9 +102,24 @@ final class PlacingRows extends VBox {
                 line(Placing.Rings.class, "Step", "step of rings", "mm", 1, Placing.Rings::stepMm,
                         (r, v) -> new Placing.Rings(r.rings(), r.first(), r.more(), r.radiusMm(), v, r.outward())),
                 outward);
+        along();
         scattered();
         told.setId("placed");
-        getChildren().addAll(Ui.label("Placed", "card-title"), kind, rows, rings, scattered, told);
+        getChildren().addAll(Ui.label("Placed", "card-title"), kind, rows, rings, along, scattered, told);
+    }
+
+    private void along() {
+        Class<Placing.Along> a = Placing.Along.class;
+        turned.setOnAction(e -> edit("turn with the line", a, p -> new Placing.Along(p.line(), p.count(), p.asideMm(),
+                p.startShare(), turned.isSelected())));
+        along.getChildren().addAll(
+                line(a, "How many", "motifs along the line", "", 1, Placing.Along::count, (p, v) -> new Placing.Along(
+                        p.line(), (int) Math.rint(v), p.asideMm(), p.startShare(), p.turned())),
+                line(a, "Aside", "aside of the line", "mm", 1, Placing.Along::asideMm, (p, v) -> new Placing.Along(
+                        p.line(), p.count(), v, p.startShare(), p.turned())),
+                line(a, "Start", "start along the line", "%", 5, p -> 100 * p.startShare(), (p, v) -> new Placing.Along(
+                        p.line(), p.count(), p.asideMm(), v / 100, p.turned())),
+                turned, Ui.prose("Move its points on the cloth; a double click sets one more.", "quiet"));
     }
 
     private void scattered() {
@@ -148,9 +172,21 @@ final class PlacingRows extends VBox {
                 case "hand" -> new Placing.ByHand();
                 case "rows" -> new Placing.Rows(4, 4, Arrangement.STRAIGHT, 0, false);
                 case "rings" -> new Placing.Rings(2, 6, 6, side / 6, side / 6, true);
+                case "along" -> new Placing.Along(wave(d), 8, 0, 0.5, true);
                 default -> Placing.Scattered.of(16, Math.max(0.1, Math.rint(side * 2) / 100), 1).withTurns(-180, 180);
             });
         }));
+    }
+
+    /** From edge to edge, so that its ends meet on the endless cloth. */
+    private static Outline wave(Design design) {
+        double w = design.repeat().widthMm();
+        double h = design.repeat().heightMm();
+        double down = Lattice.of(design.repeat()).ay();
+        return new FreePath(List.of(new FreePath.Run(List.of(
+                FreePath.Point.smooth(0, h / 2, w / 8, h / 4),
+                FreePath.Point.smooth(w / 2, h / 2 + down / 2, w * 5 / 8, h * 3 / 4 + down / 2),
+                FreePath.Point.smooth(w, h / 2 + down, w * 9 / 8, h / 4 + down)), false))).outline();
     }
 
     void show(Design design, Colourway colourway, Motifs motifs) {
@@ -159,11 +195,16 @@ final class PlacingRows extends VBox {
             case Placing.ByHand _ -> "hand";
             case Placing.Rows _ -> "rows";
             case Placing.Rings _ -> "rings";
+            case Placing.Along _ -> "along";
             case Placing.Scattered _ -> "scattered";
         });
         Ui.show(rows, placing instanceof Placing.Rows);
         Ui.show(rings, placing instanceof Placing.Rings);
+        Ui.show(along, placing instanceof Placing.Along);
         Ui.show(scattered, placing instanceof Placing.Scattered);
+        if (placing instanceof Placing.Along a) {
+            turned.setSelected(a.turned());
+        }
         lines.forEach(l -> l.show(placing));
         if (placing instanceof Placing.Rows r) {
             arrangement.show(r.arrangement());

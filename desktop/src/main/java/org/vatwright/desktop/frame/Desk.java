@@ -15,6 +15,8 @@ import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.motif.Motifs;
+import org.vatwright.core.pattern.motif.MotifsFrom;
+import org.vatwright.core.pattern.motif.Motifs;
 import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.project.Project;
@@ -191,6 +193,19 @@ public final class Desk {
         outside.askOpen("Use a picture as an ink", PICTURE).ifPresent(
                 path -> attempt(() -> Pictures.sized(path, Limits.STANDARD)).ifPresent(
                         picture -> studio.addFill(bare(path), new Fill.OfPicture(picture))));
+    }
+
+    /** Reads a picture as a motif of its true size. */
+    public void readMotifPicture() {
+        outside.askOpen("Use a picture as a motif", PICTURE).ifPresent(
+                path -> attempt(() -> Pictures.sized(path, Limits.STANDARD)).ifPresent(picture -> {
+                    int layer = studio.selection().layer();
+                    if (studio.editDesign("motif from " + bare(path),
+                            d -> MotifsFrom.source(d, layer, bare(path), new Fill.OfPicture(picture)))) {
+                        studio.layer().filter(l -> !(l.structure() instanceof Motifs)).ifPresent(l -> studio.design()
+                                .ifPresent(d -> studio.select(s -> s.withLayer(d.layers().getLast().id()))));
+                    }
+                }));
     }
 
     private static String bare(Path path) {

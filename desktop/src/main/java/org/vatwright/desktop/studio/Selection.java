@@ -24,6 +24,9 @@ public record Selection(Stage stage, String design, String colourway, int layer,
     /** The first part that is a band of a plaid's own weft; those before are bands of its warp. */
     public static final int WEFT = 100_000;
 
+    /** The first part that is a motif which rows, rings, a line or the scatter placed; those before are set by hand. */
+    public static final int PLACED = 200_000;
+
     /** The first slot that is a fill; those before are slots of the palette. */
     public static final int FILLS = 100_000;
 
