@@ -1,5 +1,6 @@
 package org.vatwright.bench;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.SynchronousQueue;
@@ -27,10 +28,18 @@ import org.vatwright.core.loom.SettText;
 import org.vatwright.core.loom.Weave;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.motif.Dots;
+import org.vatwright.core.pattern.motif.Form;
+import org.vatwright.core.pattern.motif.Motif;
+import org.vatwright.core.pattern.motif.Motifs;
+import org.vatwright.core.pattern.motif.Part;
+import org.vatwright.core.pattern.motif.Placing;
 import org.vatwright.core.pattern.plaid.Plaid;
 import org.vatwright.core.pattern.plaid.PlaidDesign;
 import org.vatwright.core.pattern.stripe.Stripes;
 import org.vatwright.core.project.Project;
+import org.vatwright.core.repeat.Arrangement;
+import org.vatwright.core.repeat.Repeat;
+import org.vatwright.core.repeat.WallpaperGroup;
 import org.vatwright.core.render.TileSource;
 import org.vatwright.desktop.studio.LiveCloth;
 import org.vatwright.desktop.studio.Scenes;
@@ -53,13 +62,14 @@ public class LiveBenchmark {
     private static final int WIDTH = 900;
     private static final int HEIGHT = 700;
     private static final double PX_PER_MM = 3;
+    private static final double MOTIFS_MM = 1200;
 
     /**
      * Upright bands, bands at an angle with edges that stray, 128 dots over them, a woven sett of 400 threads; the demo's
-     * blocks, zigzags, rings and flow lines with a grip pulled.
+     * blocks, zigzags, rings and flow lines with a grip pulled; one of 10,000 stars of 20 corners.
      */
     @Param({"upright", "straying", "dots", "sett", "settTurned", "Quay", "Swell",
-            "Mooring", "Wake"})
+            "Mooring", "Wake", "motifs"})
     public String subject;
 
     private final SynchronousQueue<LiveCloth.Picture> shown = new SynchronousQueue<>();
@@ -86,7 +96,7 @@ public class LiveBenchmark {
         }
         if (subject.equals("dots")) {
             Dots dots = (Dots) demo.design("Buoys").orElseThrow().layers().getFirst().structure();
-            studio.editDesign("dots", d -> d.withLayers(java.util.List.of(d.layers().getFirst(),
+            studio.editDesign("dots", d -> d.withLayers(List.of(d.layers().getFirst(),
                     new org.vatwright.core.pattern.Layer(9, "Dots", dots.withInks(i -> d.ground()).withCounts(8, 8)))));
             studio.select(s -> s.withLayer(9));
         }
@@ -98,6 +108,16 @@ public class LiveBenchmark {
             if (subject.equals("settTurned")) {
                 studio.editStructure("turn", Plaid.class, p -> p.withAngle(45));
             }
+        }
+        if (subject.equals("motifs")) {
+            Repeat cell = new Repeat(MOTIFS_MM, MOTIFS_MM, Arrangement.STRAIGHT);
+            Motif star = new Motif(1, "Star", List.of(new Part(new Form.Star(10, 8, 0.5),
+                    studio.design().orElseThrow().ground())));
+            Motifs stars = new Motifs(List.of(star), List.of(), Placing.Scattered.of(10_000, 0.2, 3)
+                    .withTurns(-180, 180), WallpaperGroup.P1).setByHand(cell);
+            studio.editDesign("motifs", d -> d.withRepeat(cell).withLayers(List.of(
+                    new org.vatwright.core.pattern.Layer(9, "Stars", stars))));
+            studio.select(s -> s.withLayer(9));
         }
         live = new LiveCloth(Runnable::run, picture -> {
             try {
@@ -115,6 +135,7 @@ public class LiveBenchmark {
         studio.editStructure("drag", Stripes.class,
                 s -> s.withRun(s.run().with(1, s.run().bands().get(1).withWidth(3 + by))));
         studio.editStructure("drag", Dots.class, d -> d.with(0, d.dots().getFirst().at(5 + by, 5)));
+        studio.editStructure("drag", Motifs.class, m -> m.with(77, m.byHand().get(77).at(300 + by, 300)));
         if (laid != null) {
             Grip grip = laid.grips().getFirst();
             LaidStructure pulled = grip.pull().to(grip.x() + by, grip.y() + by);
@@ -126,7 +147,8 @@ public class LiveBenchmark {
                 .with(1, p.cloth().warp().bands().get(1).withWidth(24 + threads))
                 .with(2, p.cloth().warp().bands().get(2).withWidth(8 - threads)))));
         Design design = studio.design().orElseThrow();
-        Scenes.Field field = new Scenes.Field(design, studio.colourway(design), -20, -20, WIDTH, HEIGHT, PX_PER_MM);
+        Scenes.Field field = new Scenes.Field(design, studio.colourway(design), -20, -20, WIDTH, HEIGHT,
+                subject.equals("motifs") ? WIDTH / MOTIFS_MM : PX_PER_MM);
         // A sett has few whole-thread states; the cache would know them all, as no drag does.
         live.ask(field.subject(subject.startsWith("sett") ? TileSource.PAINTED : studio.tiles()));
     }

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.util.Base64;
+import java.io.ByteArrayOutputStream;
 import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
@@ -172,10 +174,43 @@ class VerbsTest {
         assertThat(picture("keep.png").getWidth()).isEqualTo(96);
     }
 
+    /** A design that stands alone carries the design and the picture that serve as its inks. */
+    @Test
+    void aDesignWithinADesignIsDrawnAndAPictureInItIsTold() throws IOException {
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        BufferedImage dots = new BufferedImage(4, 4, BufferedImage.TYPE_INT_RGB);
+        dots.setRGB(0, 0, 0xFF0000);
+        ImageIO.write(dots, "png", png);
+        String fills = """
+                [{"name": "Inner", "across": 0.5, "design": {"name": "In", "cell": {"widthMm": 4, "heightMm": 4},
+                  "ground": {"fill": "Photo"}, "palette": {"slots": ["B"], "colourways": [{"name": "One",
+                  "colours": {"B": "#00ff00"}}]},
+                  "fills": [{"name": "Photo", "picture": {"dpi": 25.4, "png": "%s"}}]}}]"""
+                .formatted(Base64.getEncoder().encodeToString(png.toByteArray()));
+        Path design = folder.resolve("outer.json");
+        Files.writeString(design, """
+                {"name": "Out", "cell": {"widthMm": 10, "heightMm": 10}, "ground": {"fill": "Inner"},
+                 "palette": {"slots": ["A"], "colourways": [{"name": "One", "colours": {"A": "#0000ff"}}]},
+                 "fills": %s}""".formatted(fills));
+        assertThat(run("tile", design.toString(), "--design", "Out", "--dpi", "50.8", "-o", file("o.png"))).isZero();
+        // Half a millimetre a pixel of the photo, one pixel each: it recurs after four.
+        BufferedImage tile = picture("o.png");
+        assertThat(tile.getWidth()).isEqualTo(20);
+        for (int x = 0; x < 20; x++) {
+            assertThat(tile.getRGB(x, 4)).isEqualTo(x % 4 == 0 ? 0xFFFF0000 : 0xFF000000);
+        }
+        assertThat(run("tile", design.toString(), "--design", "Out", "--dpi", "300", "-o", file("o.svg"))).isZero();
+        assertThat(err.toString()).contains("Photo in In is a picture; it is embedded at 25.4 dpi");
+        assertThat(Files.readString(folder.resolve("o.svg"))).contains("data:image/png;base64,");
+        Files.writeString(design, Files.readString(design).replace("\"fill\": \"Inner\"", "\"fill\": \"Gone\""));
+        assertThat(run("tile", design.toString(), "--design", "Out", "--dpi", "9", "-o", file("p.png"))).isEqualTo(1);
+        assertThat(err.toString()).contains("there is no fill Gone in the design; it has Inner");
+    }
+
     @Test
     void theDemoWritesAllItMakes() {
         assertThat(run("demo", "--to", file("made"))).isZero();
-        assertThat(out.toString()).contains(" 1 of 73").contains("are in ");
+        assertThat(out.toString()).contains(" 1 of 77").contains("are in ");
         assertThat(folder.resolve("made")).isDirectoryContaining("glob:**ship-s-name-morning.png")
                 .isDirectoryContaining("glob:**foredeck-night-crossing-field.png");
     }

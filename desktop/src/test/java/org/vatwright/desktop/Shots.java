@@ -13,6 +13,7 @@ import java.util.function.Consumer;
 import javax.imageio.ImageIO;
 
 import org.vatwright.desktop.frame.Settings;
+import org.vatwright.desktop.studio.Selection;
 import org.vatwright.desktop.studio.Stage;
 import org.vatwright.desktop.studio.Studio;
 
@@ -50,11 +51,6 @@ public final class Shots {
         views.put("welcome", null);
         views.put("build", s -> s.select(x -> x.withDesign(s.project().design("Gangway").orElseThrow()).withLayer(1)
                 .withPart(3).withWorn("Crew apron")));
-        views.put("build-turned", s -> {
-            s.select(x -> x.withDesign(s.project().design("Foredeck").orElseThrow()).withLayer(1)
-                    .withWorn("Ship's name"));
-            s.editStructure("turn stripe", org.vatwright.core.pattern.stripe.Stripes.class, t -> t.withAngle(30));
-        });
         views.put("build-plaid",
                 s -> s.select(x -> x.withDesign(s.project().design("Skarholm").orElseThrow()).withLayer(1)
                         .withPart(4).withWorn("Crew smock")));
@@ -70,6 +66,13 @@ public final class Shots {
                 .withLayer(1).withPart(1).withWorn("Departures screen")));
         views.put("build-motifs", s -> s.select(x -> x.withDesign(s.project().design("Terns").orElseThrow())
                 .withLayer(1).withWorn("Saloon curtain")));
+        views.put("build-board", s -> {
+            s.select(x -> x.withDesign(s.project().design("Terns").orElseThrow()).withLayer(1)
+                    .withWorn("Saloon curtain"));
+            s.hold(h -> h.withPart(2));
+        });
+        views.put("build-fill", s -> s.select(x -> x.withDesign(s.project().design("Portholes").orElseThrow())
+                .withLayer(1).withSlot(Selection.FILLS).withWorn("Tea towel")));
         views.put("build-ink", s -> s.select(x -> x.withDesign(s.project().design("Gangway").orElseThrow()).withSlot(2)
                 .withColourway("Night Crossing")));
         views.put("inspect", s -> s.select(x -> x.withStage(Stage.INSPECT)
@@ -83,8 +86,6 @@ public final class Shots {
                 .withArticle(s.project().article("Crew apron").orElseThrow()).withPieces(Set.of(7))));
         views.put("dress-words", s -> s.select(x -> x.withStage(Stage.DRESS)
                 .withArticle(s.project().article("Ship's name").orElseThrow()).withPieces(Set.of(1))));
-        views.put("dress-smock", s -> s.select(x -> x.withStage(Stage.DRESS)
-                .withArticle(s.project().article("Crew smock").orElseThrow()).withPieces(Set.of(0))));
         views.put("dress-tote", s -> s.select(x -> x.withStage(Stage.DRESS)
                 .withArticle(s.project().article("Tote").orElseThrow()).withPieces(Set.of(1))));
         views.put("produce", s -> s.select(x -> x.withStage(Stage.PRODUCE).withJob("Ticket-hall paper")));
@@ -108,6 +109,10 @@ public final class Shots {
         });
         if (name.equals("inspect-seams")) {
             onFx(() -> ((javafx.scene.control.ToggleButton) scene[0].lookup("#sight-seams")).fire());
+        }
+        if (name.equals("build-board")) {
+            onFx(() -> ((javafx.scene.control.ToggleButton) scene[0].lookup("#see-motif")).fire());
+            onFx(() -> ((javafx.scene.control.ToggleButton) scene[0].lookup("#board-points")).fire());
         }
         if (name.equals("build-draft")) {
             onFx(() -> ((javafx.scene.control.ToggleButton) scene[0].lookup("#see-draft")).fire());

@@ -35,6 +35,7 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
 
     public static final String FAMILY = "motifs";
     public static final int MOST_MOTIFS = 200;
+    private static final int MOST_BY_HAND = 20_000;
     private static final int MOST_IN_TILE = 60_000;
     /** Places are kept to a millionth of a mm, so that a move by whole cells leaves just the same numbers. */
     private static final double PLACES_PER_MM = 1e6;
@@ -43,7 +44,7 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
         motifs = List.copyOf(motifs);
         byHand = List.copyOf(byHand);
         Check.within("motifs", motifs.size(), 1, MOST_MOTIFS);
-        Check.within("motifs set by hand", byHand.size(), 0, 5000);
+        Check.within("motifs set by hand", byHand.size(), 0, MOST_BY_HAND);
         Set<Integer> ids = new HashSet<>();
         for (Motif motif : motifs) {
             Check.that(ids.add(motif.id()), "two motifs have the number %d; each needs its own".formatted(motif.id()));
