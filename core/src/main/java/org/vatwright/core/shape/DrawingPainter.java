@@ -5,7 +5,7 @@ import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
+import java.util.stream.Stream;
 
 import org.vatwright.core.colour.LightMix;
 import org.vatwright.core.pattern.Ink;
@@ -25,6 +25,8 @@ public final class DrawingPainter implements Painter {
     private static final float FULL = 0.9995f;
     private static final float DONE = 9;
     private static final int BAND_ROWS = 32;
+    /** From so many shapes on it pays to flatten them on several threads. */
+    private static final int MANY = 400;
 
     /** @param turn how many tiles lower than drawn it shows */
     private record Place(int shape, int turn) {}
@@ -48,34 +50,46 @@ public final class DrawingPainter implements Painter {
         for (int i = 0; i * BAND_ROWS < grid.heightPx(); i++) {
             bands.add(new ArrayList<>());
         }
-        AffineTransform toPx = AffineTransform.getScaleInstance(1 / grid.mmPerPxX(), 1 / grid.mmPerPxY());
+        List<Seen> seen = new ArrayList<>();
         for (Group asked : drawing.groups()) {
             Group group = asked;
             if (inks.fill(group.rest()).isPresent()) {
                 layers.add(new Layer(0, true));
-                add(new VectorMark(new Rectangle2D.Double(0, 0, grid.widthMm(), grid.heightMm()), group.rest()), true,
-                        toPx, inks);
+                seen.add(new Seen(new VectorMark(new Rectangle2D.Double(0, 0, grid.widthMm(), grid.heightMm()),
+                        group.rest()), layers.size() - 1, true));
                 group = new Group(group.marks(), Ink.CLEAR, group.seams());
             }
             boolean alone = group.marks().size() == 1 && group.rest() instanceof Ink.Clear;
             layers.add(new Layer(inks.argb(group.rest()), alone));
             for (VectorMark mark : group.marks()) {
-                add(mark, alone, toPx, inks);
+                seen.add(new Seen(mark, layers.size() - 1, alone));
             }
         }
+        AffineTransform toPx = AffineTransform.getScaleInstance(1 / grid.mmPerPxX(), 1 / grid.mmPerPxY());
+        Stream<Seen> all = seen.size() > MANY ? seen.parallelStream() : seen.stream();
+        all.map(s -> s.flat(toPx, grid, inks)).toList().stream().filter(f -> f.shape() != null).forEach(this::add);
         opaque = !layers.isEmpty() && layers.getFirst().rest >>> 24 == 255
                 && Arrays.stream(argb, 0, shapes.size()).allMatch(c -> c >>> 24 == 255)
                 && shades.stream().allMatch(s -> s == null || s.opaque());
     }
 
-    private void add(VectorMark mark, boolean alone, AffineTransform toPx, InkColours inks) {
-        int colour = inks.argb(mark);
-        Optional<Shade> shade = Shade.of(mark, grid, inks);
-        FlatShape flat = colour == 0 && alone && shade.isEmpty() ? null : FlatShape.of(mark.shape(), toPx);
-        if (flat != null) {
-            add(flat, layers.size() - 1, colour);
-            shades.add(shade.orElse(null));
+    /** A mark of one of the layers. */
+    private record Seen(VectorMark mark, int layer, boolean alone) {
+
+        Flat flat(AffineTransform toPx, TileGrid grid, InkColours inks) {
+            int colour = inks.argb(mark);
+            Shade shade = Shade.of(mark, grid, inks).orElse(null);
+            boolean nothing = colour == 0 && alone && shade == null;
+            return new Flat(nothing ? null : FlatShape.of(mark.shape(), toPx), layer, colour, shade);
         }
+    }
+
+    /** @param shape null when there is nothing to fill @param shade null where it has one colour */
+    private record Flat(FlatShape shape, int layer, int colour, Shade shade) {}
+
+    private void add(Flat seen) {
+        add(seen.shape, seen.layer, seen.colour);
+        shades.add(seen.shade);
     }
 
     private void add(FlatShape flat, int layer, int colour) {

@@ -152,10 +152,14 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
         Check.that(count <= MOST_IN_TILE,
                 "the tile would hold %,d motifs; %,d is the most: place fewer, or fewer cells".formatted(count,
                         MOST_IN_TILE));
-        return withByHand(byHand.stream().map(i -> {
-            double[] in = into(i.x(), i.y(), repeat);
-            return i.at(in[0], in[1]);
-        }).toList());
+        boolean[] moved = {false};
+        List<Instance> in = byHand.stream().map(i -> {
+            double[] at = into(i.x(), i.y(), repeat);
+            boolean same = at[0] == i.x() && at[1] == i.y();
+            moved[0] |= !same;
+            return same ? i : i.at(at[0], at[1]);
+        }).toList();
+        return moved[0] ? withByHand(in) : this;
     }
 
     private static void rowsClose(Placing.Rows rows) {
@@ -224,25 +228,32 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
         }
         List<Instance> all = new ArrayList<>(placed(repeat));
         all.addAll(byHand);
-        List<Group> groups = new ArrayList<>();
+        List<AffineTransform> cells = new ArrayList<>();
         for (Tile.Origin cell : repeat.tile().cells()) {
             for (AffineTransform operation : group.operations(repeat.widthMm(), repeat.heightMm())) {
                 AffineTransform toTile = AffineTransform.getTranslateInstance(cell.x(), cell.y());
                 toTile.concatenate(operation);
-                for (Instance instance : all) {
-                    AffineTransform place = new AffineTransform(toTile);
-                    place.concatenate(instance.place());
-                    Ink own = first.get(instance.motif());
-                    for (VectorMark mark : marks.get(instance.motif())) {
-                        VectorMark seen = instance.ink().isEmpty() || own == null
-                                ? mark
-                                : mark.inked(i -> i.equals(own) ? instance.ink().get() : i);
-                        groups.add(Group.of(seen.moved(place)));
-                    }
-                }
+                cells.add(toTile);
             }
         }
-        return new Drawing(groups);
+        // Independent of each other, and many: on several threads, in their order.
+        return new Drawing(cells.stream().flatMap(cell -> all.parallelStream().flatMap(
+                i -> groups(i, cell, marks.get(i.motif()), first.get(i.motif())).stream()).toList().stream())
+                .toList());
+    }
+
+    /** @param own the motif's first ink, which the instance may exchange; null when it has none */
+    private static List<Group> groups(Instance instance, AffineTransform cell, List<VectorMark> marks, Ink own) {
+        AffineTransform place = new AffineTransform(cell);
+        place.concatenate(instance.place());
+        List<Group> groups = new ArrayList<>(marks.size());
+        for (VectorMark mark : marks) {
+            VectorMark seen = instance.ink().isEmpty() || own == null
+                    ? mark
+                    : mark.inked(i -> i.equals(own) ? instance.ink().get() : i);
+            groups.add(Group.of(seen.moved(place)));
+        }
+        return groups;
     }
 
     @Override
