@@ -157,6 +157,9 @@ class BoardByHandTest extends AtTheDemo {
         assertThat(thrown).isNotEqualTo(before);
         assertThat(thrown.stream().filter(before::contains).count()).isEqualTo(before.size() - 1);
 
+        hand.click("vary-ink");
+        assertThat(((Placing.Scattered) motifs().placing()).inks()).containsExactly(Ink.slot("Navy"));
+
         Path leaf = folder.resolve("leaf.png");
         PictureWriter.write(new Raster(40, 20, new int[800]), new Density(254), Job.Format.PNG, 90, leaf);
         hand.outside.answers.add(leaf);

@@ -64,5 +64,13 @@ class FillsByHandTest extends AtTheDemo {
         assertThat(hand.text("fill-closes")).isEqualTo("Closes on this tile");
         hand.click("least-tile");
         assertThat(design().repeat().tile().heightMm()).isEqualTo(90);
+        hand.write("scale-the-whole-repeat", "200");
+        assertThat(design().repeat().widthMm()).isEqualTo(180);
+        // The one that runs through is scaled itself, the one in each hatch by its mark.
+        assertThat(design().fills()).extracting(Fill::wide).containsExactly(0.5, 0.5);
+        assertThat(hand.text("scale-the-whole-repeat")).isEqualTo("100 %");
+        hand.click("swatch-Saloon Check");
+        hand.click("fill-through");
+        assertThat(hand.text("undo")).isEqualTo("Undo: run an ink through");
     }
 }

@@ -42,6 +42,11 @@ public interface LaidStructure extends DrawnStructure {
     /** @return the same with every length that many times as long */
     LaidStructure scaled(double factor);
 
+    @Override
+    default LaidStructure resized(double by) {
+        return scaled(by);
+    }
+
     default LatticeLie lie(Repeat repeat) {
         return LatticeLie.ofLeast(lattice().turned(angleDeg()), repeat.tile());
     }

@@ -25,6 +25,11 @@ public interface ClothStructure extends Structure {
     /** @return the same at another angle, with other thread counts a cm */
     ClothStructure closed(double angleDeg, double endsPerCm, double picksPerCm);
 
+    @Override
+    default ClothStructure resized(double by) {
+        return closed(angleDeg(), cloth().endsPerCm() / by, cloth().picksPerCm() / by);
+    }
+
     default ClothLie lie(Repeat repeat) {
         return ClothLie.of(cloth(), angleDeg(), repeat.tile());
     }

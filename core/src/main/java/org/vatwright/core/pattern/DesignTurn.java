@@ -9,7 +9,7 @@ import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.core.repeat.TurnedLattice;
 
-/** A whole design turned, every layer with it, onto the tile by which its lattice then recurs. */
+/** A whole design turned or scaled, every layer with it; turned, onto the tile by which its lattice then recurs. */
 public final class DesignTurn {
 
     private DesignTurn() {}
@@ -46,6 +46,24 @@ public final class DesignTurn {
                             .formatted(layer.name())))));
         }
         return new Design(design.name(), repeat, design.ground(), layers, design.palette(), Guides.NONE,
-                design.fills().stream().map(f -> f.followed(1, by.angleDeg())).toList());
+                following(design, 1, by.angleDeg()));
+    }
+
+    /**
+     * @return the whole design that many times as large: its cell, every layer, the fills that follow
+     * @throws Refusal naming what would be too small or too large then
+     */
+    public static Design scale(Design design, double by) {
+        Repeat repeat = design.repeat().withSize(design.repeat().widthMm() * by, design.repeat().heightMm() * by);
+        return new Design(design.name(), repeat, design.ground(),
+                design.layers().stream().map(l -> l.withStructure(l.structure().resized(by))).toList(),
+                design.palette(), design.guides(), following(design, by, 0));
+    }
+
+    /** Fills in marks whose frames follow are scaled and turned by them already. */
+    private static List<Fill> following(Design design, double scale, double degrees) {
+        return design.fills().stream().map(f -> f.anew() && design.layers().stream().map(Layer::structure)
+                .anyMatch(s -> s.framesFollow() && s.inks().contains(f.ink())) ? f : f.followed(scale, degrees))
+                .toList();
     }
 }

@@ -46,6 +46,14 @@ public interface Structure {
         return Optional.empty();
     }
 
+    /** @return the same with every length that many times as long, for a cell that is */
+    Structure resized(double by);
+
+    /** @return whether the frames of its marks are turned and scaled when it is, so that what fills them is */
+    default boolean framesFollow() {
+        return false;
+    }
+
     /**
      * The same at another phase of its motion.
      *

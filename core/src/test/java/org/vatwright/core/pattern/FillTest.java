@@ -17,6 +17,7 @@ import org.vatwright.core.pattern.motif.Form;
 import org.vatwright.core.pattern.motif.Instance;
 import org.vatwright.core.pattern.motif.Motif;
 import org.vatwright.core.pattern.motif.Motifs;
+import org.vatwright.core.pattern.motif.MotifsFrom;
 import org.vatwright.core.pattern.motif.Part;
 import org.vatwright.core.pattern.motif.Placing;
 import org.vatwright.core.project.Project;
@@ -203,5 +204,63 @@ class FillTest {
         }
         assertThat(more).isGreaterThan(5);
         assertThat(offered).isGreaterThan(25);
+    }
+
+    /** Twice as large at half the density is the same picture, whatever the structure and however a fill lies in it. */
+    @Test
+    void scaledAllTogetherADesignIsTheSamePicture() {
+        Random random = new Random(9);
+        Fill fill = Fill.of("Paper", inner(8, 6)).withScale(0.5, 0.5);
+        Instance turned = new Instance(1, 10, 10).withTurn(30).withScale(1.2);
+        List<Design> designs = new ArrayList<>();
+        for (Fill each : List.of(fill, fill.withAnew(true), fill.withAnew(true).withTurn(40).withStart(1, 2))) {
+            designs.add(with(each, 24, 24, motif(12, 9, each.ink(), turned)));
+            designs.add(with(each, 24, 24, new Dots(List.of(new Dot(9, 7, 11, each.ink())), 1, 1,
+                    Arrangement.STRAIGHT)));
+            designs.add(with(each, 24, 24, Samples.anyLaid(new Random(4), 24, 24).layers().getFirst().structure()
+                    .withInks(i -> i.equals(Samples.NAVY) ? each.ink() : i)));
+            designs.add(with(each, 24, 24).withGround(each.ink()));
+        }
+        for (int n = 0; n < 6; n++) {
+            designs.add(Samples.any(random, 20 + n, 24));
+            designs.add(Samples.anyLaid(random, 20 + n, 24));
+        }
+        for (Design design : designs) {
+            Design large = DesignTurn.scale(design, 2);
+            Raster small = tile(design);
+            Raster half = TileRenderer.render(large, large.palette().first(),
+                    TileGrid.at(large.repeat().tile(), new Density(127)), Work.on(2));
+            assertThat(half.width()).isEqualTo(small.width());
+            int far = 0;
+            for (int i = 0; i < small.argb().length; i++) {
+                far += Math.abs((small.argb()[i] >> 8 & 255) - (half.argb()[i] >> 8 & 255)) > 6 ? 1 : 0;
+            }
+            assertThat((double) far / small.argb().length).as("%s %s", design.layers().isEmpty()
+                    ? "ground"
+                    : design.layers().getFirst().structure().family(), design.fills()).isLessThan(0.002);
+        }
+    }
+
+    @Test
+    void motifsComeFromDesignsWithTheirColoursAndFills() {
+        Design bird = Samples.design(30, 30, Arrangement.STRAIGHT, motif(4, 3, Samples.MADDER, new Instance(1, 5, 5)));
+        Motif patch = ((Motifs) bird.layers().getFirst().structure()).motifs().getFirst();
+        Design plain = Samples.design(50, 50, Arrangement.STRAIGHT);
+        Design copied = MotifsFrom.copied(plain, 0, bird, patch);
+        assertThat(copied.palette()).isEqualTo(plain.palette());
+        assertThat(((Motifs) copied.layers().getFirst().structure()).inks()).containsOnly(Samples.MADDER);
+        Design whole = MotifsFrom.source(copied, 1, "Inner",
+                new Fill.OfDesign(inner(8, 6), java.util.Optional.empty()));
+        Motifs both = (Motifs) whole.layers().getFirst().structure();
+        assertThat(both.motifs()).hasSize(2);
+        assertThat(both.motifs().get(1).bounds().getWidth()).isEqualTo(8);
+        // In the middle of the cell it shows the inner tile as it is.
+        Raster seen = tile(whole);
+        Raster small = tile(inner(8, 6));
+        for (int y = 0; y < 60; y++) {
+            for (int x = 0; x < 80; x++) {
+                assertThat(seen.at(210 + x, 220 + y)).isEqualTo(small.at(x, y));
+            }
+        }
     }
 }

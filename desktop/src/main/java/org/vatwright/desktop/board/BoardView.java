@@ -115,7 +115,6 @@ public final class BoardView extends VBox {
         }
         for (NumberRow row : List.of(turn, scale, lean)) {
             row.field().setTooltip(new Tooltip("About the cross; Ctrl and a click set it elsewhere"));
-            row.field().setPrefWidth(64);
             row.field().addEventHandler(javafx.event.ActionEvent.ACTION, e -> neutral());
             row.field().focusedProperty().addListener((o, was, is) -> neutral());
         }

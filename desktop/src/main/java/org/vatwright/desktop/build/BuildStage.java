@@ -187,7 +187,7 @@ public final class BuildStage extends DesignStage {
         String cellWords = size(design.repeat().widthMm(), design.repeat().heightMm());
         title.setText(cell.rolled()
                 ? "Tile rolled by half   " + size(tile.widthMm(), tile.heightMm())
-                : "Cell   " + cellWords);
+                : board.motif().isPresent() ? "Cell" : "Cell   " + cellWords);
         Optional<Weaving> weaving = draft.chosen();
         boolean grid = drafting && weaving.isPresent();
         Ui.show(sight, weaving.isPresent());

@@ -9,6 +9,7 @@ import java.util.function.UnaryOperator;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.motif.FreePath;
 import org.vatwright.core.pattern.motif.Motifs;
 import org.vatwright.core.pattern.motif.Placing;
@@ -21,6 +22,7 @@ import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
@@ -54,6 +56,8 @@ final class PlacingRows extends VBox {
     private final VBox shares = new VBox(4);
     private final List<NumberRow> shareRows = new ArrayList<>();
     private final CheckBox even = new CheckBox("sizes and turns spread evenly");
+    private InkList inks;
+    private Button own;
     private final Label told = Ui.prose("", "quiet");
 
     PlacingRows(Studio studio) {
@@ -125,6 +129,11 @@ final class PlacingRows extends VBox {
     private void scattered() {
         Class<Placing.Scattered> s = Placing.Scattered.class;
         even.setOnAction(e -> edit("spread evenly", s, p -> p.withEven(even.isSelected())));
+        inks = new InkList("scatter", 24, all -> edit("inks of the scatter", s, p -> p.withInks(all)));
+        own = Ui.link("vary the ink", () -> edit("vary the ink", s, p -> p.withInks(p.inks().isEmpty()
+                ? studio.design().map(d -> List.of(Ink.slot(d.palette().slots().getLast()))).orElse(List.of())
+                : List.of())));
+        own.setId("vary-ink");
         scattered.getChildren().addAll(
                 line(s, "How many", "scattered motifs", "", 1, Placing.Scattered::count,
                         (p, v) -> p.withCount((int) Math.rint(v))),
@@ -140,7 +149,7 @@ final class PlacingRows extends VBox {
                         (p, v) -> p.withTurns(Math.min(v, p.turnFrom()), v)),
                 line(s, "Mirrored", "share of mirrored motifs", "%", 5, p -> 100 * p.flipped(),
                         (p, v) -> p.withFlipped(v / 100)),
-                even,
+                Ui.label("Inks in turn, instead of the first of each motif", "quiet"), inks, own, even,
                 line(s, "Fill gaps", "motifs put into gaps", "", 1, Placing.Scattered::fill,
                         (p, v) -> p.withFill((int) Math.rint(v))),
                 line(s, "Even out", "steps apart", "steps", 1, Placing.Scattered::relax,
@@ -215,6 +224,8 @@ final class PlacingRows extends VBox {
         }
         if (placing instanceof Placing.Scattered s) {
             even.setSelected(s.even());
+            inks.show(s.inks(), design, colourway);
+            own.setText(s.inks().isEmpty() ? "vary the ink" : "leave each its own ink");
             shares(motifs, s);
         }
         int placed = placing instanceof Placing.ByHand ? 0 : motifs.placed(design.repeat()).size();

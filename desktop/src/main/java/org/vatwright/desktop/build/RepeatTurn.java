@@ -18,6 +18,7 @@ final class RepeatTurn extends VBox {
 
     private final Studio studio;
     private final NumberRow angle;
+    private final NumberRow scale;
     private final VBox offers = new VBox(4);
 
     RepeatTurn(Studio studio) {
@@ -25,8 +26,20 @@ final class RepeatTurn extends VBox {
         this.studio = studio;
         angle = NumberRow.number(studio, "Turn all", "turn the whole repeat", "\u00b0", 3, 1, this::offer);
         offers.getStyleClass().add("offers");
-        getChildren().addAll(angle, offers);
+        scale = NumberRow.number(studio, "Scale all", "scale the whole repeat", "%", 2, 5, this::scale);
+        scale.show(100);
+        scale.field().focusedProperty().addListener((o, was, is) -> scale.show(100));
+        getChildren().addAll(scale, angle, offers);
         Ui.show(offers, false);
+    }
+
+    /** The field says by how much, so it stands at the whole again. */
+    private void scale(double percent) {
+        if (percent != 100) {
+            studio.editDesign("scale all to %s %%".formatted(Numbers.plain(percent, 2)),
+                    d -> DesignTurn.scale(d, percent / 100));
+            scale.show(100);
+        }
     }
 
     private void offer(double wanted) {

@@ -50,6 +50,7 @@ public record JobPlan(String sentence, List<String> warnings, boolean possible) 
         Tile tile = design.repeat().tile();
         List<String> warnings = new ArrayList<>();
         if (job.format().vector()) {
+            warnings.addAll(Producer.embedded(design, TileGrid.at(tile, job.density())));
             return new JobPlan("%s x %s mm as shapes, %s".formatted(Numbers.plain(tile.widthMm(), 2),
                     Numbers.plain(tile.heightMm(), 2), inks(design)), warnings, true);
         }

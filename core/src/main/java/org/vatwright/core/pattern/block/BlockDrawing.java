@@ -2,6 +2,7 @@ package org.vatwright.core.pattern.block;
 
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Point2D;
 import java.awt.geom.Path2D;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -54,8 +55,10 @@ final class BlockDrawing {
             int kind = kind(laid.spot(), touch);
             Ink ink = touch.ink().orElseGet(() -> ink(laid.spot()));
             Shape own = shape(laid.spot().index(), kind);
-            AffineTransform frame = new AffineTransform(laid.place());
-            frame.translate(own.getBounds2D().getCenterX(), own.getBounds2D().getCenterY());
+            // Blocks are all of one size and angle, which the fill itself follows; only where each lies differs.
+            Point2D middle = laid.place().transform(new Point2D.Double(own.getBounds2D().getCenterX(),
+                    own.getBounds2D().getCenterY()), null);
+            AffineTransform frame = AffineTransform.getTranslateInstance(middle.getX(), middle.getY());
             Shape shape = laid.place().createTransformedShape(own);
             marks.add(new VectorMark(shape, ink, tone(kind) + touch.tone()).withFrame(frame));
         }

@@ -151,6 +151,12 @@ public record Dots(List<Dot> dots, int across, int down, Arrangement arrangement
         return new Drawing(groups);
     }
 
+    @Override
+    public Dots resized(double by) {
+        return withDots(dots.stream().map(d -> d.at(d.x() * by, d.y() * by).withDiameter(d.diameterMm() * by))
+                .toList());
+    }
+
     /** Every dot of the turned tile becomes one of its own. */
     @Override
     public Optional<Structure> turned(Repeat repeat, TurnedLattice.Closing by) {

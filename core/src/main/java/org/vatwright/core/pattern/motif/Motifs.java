@@ -111,6 +111,18 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
         return motifs.stream().filter(m -> m.id() == id).findFirst();
     }
 
+    @Override
+    public Motifs resized(double by) {
+        return new Motifs(motifs.stream().map(m -> m.scaled(by)).toList(),
+                byHand.stream().map(i -> i.at(i.x() * by, i.y() * by)).toList(), placing.scaled(by), group);
+    }
+
+    /** The scale of a motif's parts is in their frames. */
+    @Override
+    public boolean framesFollow() {
+        return true;
+    }
+
     /** @return a number no motif has */
     public int freeId() {
         return motifs.stream().mapToInt(Motif::id).max().orElse(0) + 1;

@@ -1,5 +1,6 @@
 package org.vatwright.core.pattern.motif;
 
+import java.awt.geom.AffineTransform;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -11,6 +12,18 @@ import org.vatwright.core.shape.Outline;
 
 /** How motifs are placed, beside those set by hand. */
 public sealed interface Placing {
+
+    /** @return the same with every length that many times as long */
+    default Placing scaled(double by) {
+        return switch (this) {
+            case ByHand none -> none;
+            case Rows rows -> rows;
+            case Rings r -> new Rings(r.rings, r.first, r.more, r.radiusMm * by, r.stepMm * by, r.outward);
+            case Along a -> new Along(Outline.of(a.line.path(AffineTransform.getScaleInstance(by, by))), a.count,
+                    a.asideMm * by, a.startShare, a.turned);
+            case Scattered s -> s.withGap(s.gapMm * by);
+        };
+    }
 
     /** None but those set by hand. */
     record ByHand() implements Placing {}

@@ -81,6 +81,11 @@ public record Stripes(BandRun run, BandMeasure measure, double angleDeg, long se
     }
 
     @Override
+    public Stripes resized(double by) {
+        return scaled(by);
+    }
+
+    @Override
     public Stripes fitted(Repeat repeat) {
         return this;
     }
