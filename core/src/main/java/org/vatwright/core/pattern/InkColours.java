@@ -96,8 +96,8 @@ public record InkColours(Palette palette, Colourway colourway, Map<String, FillP
         return (int) Math.round((first + t * (second - first)) * alpha);
     }
 
-    /** Clear stays clear; what is partly clear keeps its alpha. */
-    private static int toned(int argb, double tone) {
+    /** Lightened or darkened; clear stays clear, what is partly clear keeps its alpha. */
+    public static int toned(int argb, double tone) {
         int alpha = argb >>> 24;
         if (tone == 0 || alpha == 0) {
             return argb;

@@ -9,12 +9,13 @@ import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.raster.Compositor;
 
 /**
- * What a mark's tone, mixture and opacity make of its fill: where black and white come out, everything between does, in
+ * What a mark's mixture, tone and opacity make of its fill. A mixture follows from where black and white come out, in
  * linear light.
  */
 final class FillTone {
 
-    private final boolean plain;
+    private final boolean mixed;
+    private final ToneTable tone;
     private final int opacity;
     private final int[] red = new int[256];
     private final int[] green = new int[256];
@@ -22,16 +23,13 @@ final class FillTone {
 
     FillTone(VectorMark mark, FillPaint fill, InkColours inks) {
         opacity = (int) Math.round(mark.opacity() * 256);
-        if (mark.tone() == 0 && mark.from().equals(mark.to())) {
-            plain = true;
-            return;
-        }
-        String name = fill.fill().name();
-        VectorMark solid = mark.withOpacity(1);
-        int black = inks.plain(Map.of(name, 0xFF000000)).argb(solid);
-        int white = inks.plain(Map.of(name, 0xFFFFFFFF)).argb(solid);
-        plain = black == 0xFF000000 && white == 0xFFFFFFFF;
-        if (!plain) {
+        tone = mark.tone() == 0 ? null : ToneTable.of(mark.tone());
+        mixed = !mark.from().equals(mark.to());
+        if (mixed) {
+            String name = fill.fill().name();
+            VectorMark mixture = new VectorMark(mark.shape(), mark.from(), mark.to(), mark.share());
+            int black = inks.plain(Map.of(name, 0xFF000000)).argb(mixture);
+            int white = inks.plain(Map.of(name, 0xFFFFFFFF)).argb(mixture);
             table(red, black >> 16 & 255, white >> 16 & 255);
             table(green, black >> 8 & 255, white >> 8 & 255);
             table(blue, black & 255, white & 255);
@@ -47,11 +45,16 @@ final class FillTone {
     }
 
     int of(int argb) {
-        int toned = argb;
-        if (!plain && argb >>> 24 == 255) {
-            toned = 0xFF000000 | red[argb >> 16 & 255] << 16 | green[argb >> 8 & 255] << 8 | blue[argb & 255];
+        int seen = argb;
+        if (argb >>> 24 == 255) {
+            if (mixed) {
+                seen = 0xFF000000 | red[argb >> 16 & 255] << 16 | green[argb >> 8 & 255] << 8 | blue[argb & 255];
+            }
+            if (tone != null) {
+                seen = tone.of(seen);
+            }
         }
-        return opacity == 256 ? toned : Compositor.normal(0, toned, opacity);
+        return opacity == 256 ? seen : Compositor.normal(0, seen, opacity);
     }
 
     boolean opaque() {
