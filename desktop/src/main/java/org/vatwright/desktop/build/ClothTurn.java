@@ -1,7 +1,6 @@
 package org.vatwright.desktop.build;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.function.DoubleConsumer;
 
 import org.vatwright.core.loom.Cloth;
@@ -17,7 +16,6 @@ import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
@@ -30,7 +28,7 @@ final class ClothTurn extends VBox {
     private final GrainDial dial;
     private final NumberRow angle;
     private final Label drawn = Ui.prose("", "quiet");
-    private final VBox offers = new VBox(4);
+    private final Offers offers = new Offers();
     private Marks marks = new Marks(0, 0, List.of());
 
     ClothTurn(Studio studio, DoubleConsumer turn) {
@@ -38,7 +36,6 @@ final class ClothTurn extends VBox {
         this.studio = studio;
         dial = new GrainDial(studio, "cloth angle", turn);
         angle = NumberRow.number(studio, "", "angle of the cloth", "\u00b0", 3, 1, turn);
-        offers.getStyleClass().add("offers");
         getChildren().addAll(Ui.row(dial, Ui.column(4, Ui.label("Angle", "card-title"), angle, drawn)), offers);
     }
 
@@ -55,17 +52,13 @@ final class ClothTurn extends VBox {
                 : "Does not close; drawn " + structure.drawn(structure.lie(design.repeat())));
         drawn.getStyleClass().removeAll("fine", "look");
         drawn.getStyleClass().add(closes ? "fine" : "look");
-        offers.getChildren().clear();
+        offers.clear();
         int turns = 0;
         for (ClothClosing.Offer offer : ClothClosing.offers(structure, design.repeat())) {
-            Button take = Ui.link(words(offer.way()) + ": " + offer.cost(), () -> take(offer));
             String number = offer.way() == ClothClosing.Way.TURN ? "-" + ++turns : "";
-            take.setId("closing-" + offer.way().name().toLowerCase(Locale.ROOT).replace('_', '-') + number);
-            take.setWrapText(true);
-            take.setMinWidth(0);
-            offers.getChildren().add(take);
+            offers.add("closing-" + Offers.id(offer.way()) + number, words(offer.way()) + ": " + offer.cost(),
+                    () -> take(offer));
         }
-        Ui.show(offers, !offers.getChildren().isEmpty());
     }
 
     private static String words(ClothClosing.Way way) {

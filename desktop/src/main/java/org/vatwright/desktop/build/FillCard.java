@@ -1,7 +1,6 @@
 package org.vatwright.desktop.build;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
@@ -40,7 +39,7 @@ final class FillCard extends VBox {
     private final Segments<Boolean> manner;
     private final CheckBox follows = new CheckBox("scaled and turned with it");
     private final Label closes = Ui.prose("", "quiet");
-    private final VBox offers = new VBox(4);
+    private final Offers offers = new Offers();
     private boolean showing;
 
     FillCard(Studio studio) {
@@ -80,7 +79,6 @@ final class FillCard extends VBox {
         follows.setOnAction(e -> edit(follows.isSelected() ? "let an ink follow" : "let an ink stay",
                 f -> f.withFollows(follows.isSelected())));
         closes.setId("fill-closes");
-        offers.getStyleClass().add("offers");
         Button remove = Ui.link("take it out", this::remove);
         remove.setId("fill-remove");
         getChildren().addAll(Ui.labelled("Ink name", name, Ui.spring(),
@@ -163,7 +161,7 @@ final class FillCard extends VBox {
     }
 
     private void closing(Fill fill, Design design) {
-        offers.getChildren().clear();
+        offers.clear();
         closes.getStyleClass().removeAll("fine", "look");
         if (fill.anew()) {
             closes.setText("Starts in the middle of each mark. Lines without ends have it run through.");
@@ -175,23 +173,16 @@ final class FillCard extends VBox {
             closes.getStyleClass().add(exact ? "fine" : "look");
             int number = 0;
             for (FillClosing.Offer offer : FillClosing.offers(fill, design.repeat())) {
-                Button take = Ui.link(words(offer.way()) + ": " + offer.cost(), () -> studio
-                        .editDesign("close an ink: " + offer.cost(), offer::on));
-                take.setId("fill-%s-%d".formatted(offer.way().name().toLowerCase(Locale.ROOT).replace('_', '-'),
-                        ++number));
-                take.setWrapText(true);
-                take.setMinWidth(0);
-                offers.getChildren().add(take);
+                offers.add("fill-%s-%d".formatted(Offers.id(offer.way()), ++number),
+                        words(offer.way()) + ": " + offer.cost(),
+                        () -> studio.editDesign("close an ink: " + offer.cost(), offer::on));
             }
         }
         if (design.repeat().across() * design.repeat().down() > 1) {
-            Button one = Ui.link("The tile holds %d cells; make it the least again".formatted(
+            offers.add("least-tile", "The tile holds %d cells; make it the least again".formatted(
                     design.repeat().tile().columns() * design.repeat().tile().rows()),
                     () -> studio.editDesign("the least tile", d -> d.withRepeat(d.repeat().withCells(1, 1))));
-            one.setId("least-tile");
-            offers.getChildren().add(one);
         }
-        Ui.show(offers, !offers.getChildren().isEmpty());
     }
 
     private static String words(FillClosing.Way way) {

@@ -2,7 +2,6 @@ package org.vatwright.desktop.build;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 import org.vatwright.core.laid.LaidClosing;
 import org.vatwright.core.laid.LaidStructure;
@@ -15,7 +14,6 @@ import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
@@ -27,7 +25,7 @@ final class LaidTurn extends VBox {
     private final NumberRow angle;
     private final Label drawn = Ui.prose("", "quiet");
     private final Label tile = Ui.prose("", "quiet");
-    private final VBox offers = new VBox(4);
+    private final Offers offers = new Offers();
     private Lattice marked;
     private List<Double> marks = List.of();
 
@@ -36,7 +34,6 @@ final class LaidTurn extends VBox {
         this.studio = studio;
         dial = new GrainDial(studio, what + " angle", this::turn);
         angle = NumberRow.number(studio, "", "angle of the " + what, "\u00b0", 3, 1, this::turn);
-        offers.getStyleClass().add("offers");
         tile.setId("exact-tile");
         drawn.setId("closes");
         getChildren().addAll(Ui.row(dial, Ui.column(4, Ui.label("Angle", "card-title"), angle, drawn)), tile, offers);
@@ -61,17 +58,13 @@ final class LaidTurn extends VBox {
         tile.setText(LaidClosing.tile(laid).map(t -> "Its own tile: %s x %s mm".formatted(
                 Numbers.plain(t.widthMm(), 6), Numbers.plain(t.heightMm(), 6)))
                 .orElse("No tile at just this angle"));
-        offers.getChildren().clear();
+        offers.clear();
         int turns = 0;
         for (LaidClosing.Offer offer : LaidClosing.offers(laid, design.repeat())) {
-            Button take = Ui.link(words(offer.way()) + ": " + offer.cost(), () -> take(offer));
             String number = offer.way() == LaidClosing.Way.TURN ? "-" + ++turns : "";
-            take.setId("closing-" + offer.way().name().toLowerCase(Locale.ROOT).replace('_', '-') + number);
-            take.setWrapText(true);
-            take.setMinWidth(0);
-            offers.getChildren().add(take);
+            offers.add("closing-" + Offers.id(offer.way()) + number, words(offer.way()) + ": " + offer.cost(),
+                    () -> take(offer));
         }
-        Ui.show(offers, !offers.getChildren().isEmpty());
     }
 
     private static String words(LaidClosing.Way way) {

@@ -73,6 +73,8 @@ final class PartPaint extends VBox {
             case ROUND -> "Round";
             case SQUARE -> "Square";
         }, c -> edge("ends of dashes", e -> new Part.Edge(e.ink(), e.widthMm(), e.join(), c, e.dashesMm())));
+        join.getStyleClass().add("tight");
+        cap.getStyleClass().add("tight");
         dashes.setId("dashes");
         dashes.setPromptText("4 2 mm, or none");
         dashes.setAccessibleText("Dashes and gaps in turn");

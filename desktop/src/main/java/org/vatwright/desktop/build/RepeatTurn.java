@@ -8,7 +8,6 @@ import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
-import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
 
 /** Turns the whole design, every layer with it: an angle is wished for, the nearest that close are offered. */
@@ -19,18 +18,16 @@ final class RepeatTurn extends VBox {
     private final Studio studio;
     private final NumberRow angle;
     private final NumberRow scale;
-    private final VBox offers = new VBox(4);
+    private final Offers offers = new Offers();
 
     RepeatTurn(Studio studio) {
         super(4);
         this.studio = studio;
         angle = NumberRow.number(studio, "Turn all", "turn the whole repeat", "\u00b0", 3, 1, this::offer);
-        offers.getStyleClass().add("offers");
         scale = NumberRow.number(studio, "Scale all", "scale the whole repeat", "%", 2, 5, this::scale);
         scale.show(100);
         scale.field().focusedProperty().addListener((o, was, is) -> scale.show(100));
         getChildren().addAll(scale, angle, offers);
-        Ui.show(offers, false);
     }
 
     /** The field says by how much, so it stands at the whole again. */
@@ -45,22 +42,17 @@ final class RepeatTurn extends VBox {
     private void offer(double wanted) {
         double degrees = Angle.turn(wanted);
         angle.show(degrees);
-        offers.getChildren().clear();
+        offers.clear();
         studio.design().filter(d -> degrees != 0).ifPresent(d -> DesignTurn.closings(d, degrees).stream()
-                .limit(MOST_OFFERS).forEach(c -> offers.getChildren().add(link(c, offers.getChildren().size() + 1))));
-        Ui.show(offers, !offers.getChildren().isEmpty());
+                .limit(MOST_OFFERS).forEach(this::add));
     }
 
-    private Button link(TurnedLattice.Closing closing, int number) {
-        String words = "Closes at %s\u00b0, cell %s x %s mm%s%s".formatted(Numbers.plain(closing.angleDeg(), 2),
-                Numbers.plain(closing.widthMm(), 2), Numbers.plain(closing.heightMm(), 2),
+    private void add(TurnedLattice.Closing closing) {
+        offers.add("turn-all-" + (offers.count() + 1), "Closes at %s\u00b0, cell %s x %s mm%s%s".formatted(
+                Numbers.plain(closing.angleDeg(), 2), Numbers.plain(closing.widthMm(), 2),
+                Numbers.plain(closing.heightMm(), 2),
                 closing.stretchX() == 1 ? "" : ", across " + mille(closing.stretchX()),
-                closing.stretchY() == 1 ? "" : ", down " + mille(closing.stretchY()));
-        Button take = Ui.link(words, () -> take(closing));
-        take.setId("turn-all-" + number);
-        take.setWrapText(true);
-        take.setMinWidth(0);
-        return take;
+                closing.stretchY() == 1 ? "" : ", down " + mille(closing.stretchY())), () -> take(closing));
     }
 
     private static String mille(double stretch) {
@@ -71,6 +63,6 @@ final class RepeatTurn extends VBox {
         studio.editDesign("turn all by %s\u00b0".formatted(Numbers.plain(closing.angleDeg(), 2)),
                 d -> DesignTurn.turn(d, closing));
         angle.show(0);
-        Ui.show(offers, false);
+        offers.clear();
     }
 }

@@ -21,7 +21,6 @@ import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
@@ -40,7 +39,7 @@ final class StripesForm implements StructureForm {
     private final GrainDial dial;
     private final NumberRow angle;
     private final Label drawn = Ui.prose("", "quiet");
-    private final VBox offers = new VBox(4);
+    private final Offers offers = new Offers();
 
     StripesForm(Studio studio) {
         this.studio = studio;
@@ -58,7 +57,6 @@ final class StripesForm implements StructureForm {
         angle = NumberRow.number(studio, "", "angle of the stripe", "\u00b0", 3, 1,
                 degrees -> edit("turn stripe to %s\u00b0".formatted(Numbers.plain(degrees, 2)),
                         s -> s.withAngle(degrees)));
-        offers.getStyleClass().add("offers");
         VBox turned = Ui.column(4, Ui.label("Angle", "card-title"), angle, drawn);
         node.getChildren().addAll(bands, edges, Ui.labelled("Run", pivot), Ui.labelled("Counted in", measure), perCm,
                 Ui.row(dial, turned), offers);
@@ -114,15 +112,10 @@ final class StripesForm implements StructureForm {
                         Numbers.plain(100 * waves.bandScale(stripes), 1)));
         drawn.getStyleClass().removeAll("fine", "look");
         drawn.getStyleClass().add(exact ? "fine" : "look");
-        offers.getChildren().clear();
+        offers.clear();
         for (StripeClosing.Offer offer : StripeClosing.offers(stripes, design.repeat())) {
-            Button take = Ui.link(words(offer.way()) + ": " + offer.cost(), () -> take(offer));
-            take.setId("offer-" + offer.way().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
-            take.setWrapText(true);
-            take.setMinWidth(0);
-            offers.getChildren().add(take);
+            offers.add("offer-" + Offers.id(offer.way()), words(offer.way()) + ": " + offer.cost(), () -> take(offer));
         }
-        Ui.show(offers, !exact);
     }
 
     private static String words(StripeClosing.Way way) {
