@@ -5,12 +5,14 @@ import java.awt.geom.AffineTransform;
 import java.awt.geom.NoninvertibleTransformException;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.FillPaint;
+import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
@@ -93,11 +95,15 @@ record FillPlace(int block, List<AffineTransform> copies) {
     }
 
     /** @return its pixels, no more of them than the density asks for at the size it has in the design */
-    static Raster pixels(Fill fill, Picture picture, Density density) {
+    static Raster pixels(Fill fill, Picture picture, double tone, Density density) {
         int across = (int) Math.max(1, Math.min(picture.raster().width(),
                 Math.rint(density.px(fill.wide() * picture.widthMm()))));
         int down = (int) Math.max(1, Math.min(picture.raster().height(),
                 Math.rint(density.px(fill.high() * picture.heightMm()))));
-        return FillTiles.tile(fill.source(), null, across, down, Work.plain());
+        Raster own = FillTiles.tile(fill.source(), null, across, down, Work.plain());
+        return tone == 0
+                ? own
+                : new Raster(own.width(), own.height(), Arrays.stream(own.argb()).parallel()
+                        .map(argb -> InkColours.toned(argb, tone)).toArray());
     }
 }

@@ -14,8 +14,8 @@ record MarkColour(Rgb rgb, double opacity) {
         if (fromClear || toClear) {
             VectorMark seen = new VectorMark(mark.shape(), fromClear ? mark.to() : mark.from(), mark.tone());
             return new MarkColour(Rgb.ofArgb(inks.argb(seen)),
-                    fromClear ? mark.share() : 1 - mark.share());
+                    mark.opacity() * (fromClear ? mark.share() : 1 - mark.share()));
         }
-        return new MarkColour(Rgb.ofArgb(inks.argb(mark)), 1);
+        return new MarkColour(Rgb.ofArgb(inks.argb(mark.withOpacity(1))), mark.opacity());
     }
 }

@@ -9,6 +9,7 @@ import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
 import java.io.IOException;
+import java.util.Arrays;
 
 import org.apache.pdfbox.pdmodel.PDFormContentStream;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
@@ -34,7 +35,9 @@ final class PdfShade {
         void write(PDFormContentStream content, Shape shape) throws IOException;
     }
 
-    static void fill(PDFormContentStream content, VectorMark mark, InkColours inks, Paths paths) throws IOException {
+    /** @param tone of all of it */
+    static void fill(PDFormContentStream content, VectorMark mark, InkColours inks, double tone, Paths paths)
+            throws IOException {
         Gradient gradient = mark.gradient().orElseThrow();
         AffineTransform toMark;
         try {
@@ -50,7 +53,7 @@ final class PdfShade {
         content.setGraphicsStateParameters(state);
         paths.write(content, mark.shape());
         content.clip();
-        int[] ramp = inks.ramp(opaque(gradient), STEPS, 1);
+        int[] ramp = Arrays.stream(inks.ramp(opaque(gradient), STEPS, 1)).map(c -> InkColours.toned(c, tone)).toArray();
         Rectangle2D box = gradient.toUnit().createTransformedShape(mark.shape()).getBounds2D();
         double reach = gradient.spread() == Gradient.Spread.PAD ? 1 : REACH;
         double least = gradient.radial() || gradient.spread() == Gradient.Spread.PAD ? 0 : -REACH;

@@ -64,7 +64,7 @@ public final class PdfTileWriter {
                 PDPage page = new PDPage(new PDRectangle((float) tile.widthMm() * POINTS_PER_MM,
                         (float) tile.heightMm() * POINTS_PER_MM));
                 document.addPage(page);
-                PDFormXObject whole = new PdfTileWriter(document, density).new Content(design, colourway, 0).form();
+                PDFormXObject whole = new PdfTileWriter(document, density).new Content(design, colourway, 0, 0).form();
                 try (PDPageContentStream content = new PDPageContentStream(document, page)) {
                     // From mm, y down, to points, y up.
                     content.transform(new Matrix(POINTS_PER_MM, 0, 0, -POINTS_PER_MM, 0,
@@ -92,12 +92,14 @@ public final class PdfTileWriter {
         private final InkColours inks;
         private final Tile tile;
         private final double bleed;
+        private final double tone;
         /** The copy of each fill, by its name and its number of tiles a side. */
         private final Map<String, PDFormXObject> copies = new HashMap<>();
 
-        /** @param bleed how far it reaches over its right and lower edge, in mm */
-        Content(Design design, Colourway colourway, double bleed) {
+        /** @param bleed how far it reaches over its right and lower edge, in mm @param tone of all of it */
+        Content(Design design, Colourway colourway, double bleed, double tone) {
             this.bleed = bleed;
+            this.tone = tone;
             this.design = design;
             this.colourway = colourway;
             inks = FillTiles.plain(design, colourway);
@@ -145,7 +147,7 @@ public final class PdfTileWriter {
 
         private void mark(PDFormContentStream content, VectorMark mark) throws IOException {
             if (mark.gradient().isPresent()) {
-                PdfShade.fill(content, mark, inks, PdfTileWriter::path);
+                PdfShade.fill(content, mark, inks, tone, PdfTileWriter::path);
                 return;
             }
             for (Coats.Coat coat : Coats.of(mark, design, inks).coats()) {
@@ -156,9 +158,9 @@ public final class PdfTileWriter {
                     content.setGraphicsStateParameters(state);
                 }
                 if (coat.fill().isPresent()) {
-                    content.drawForm(filled(coat.fill().get(), mark, coat.opacity() < 1));
+                    content.drawForm(filled(coat.fill().get(), mark, coat.tone() + tone, coat.opacity() < 1));
                 } else {
-                    content.setNonStrokingColor(new Color(coat.rgb().argb()));
+                    content.setNonStrokingColor(new Color(Coats.toned(coat.rgb(), tone).argb()));
                     path(content, mark.shape());
                     content.fill();
                 }
@@ -169,9 +171,9 @@ public final class PdfTileWriter {
         }
 
         /** @param group whether it is faded as one, so that what lies under the next copy does not show */
-        private PDFormXObject filled(Fill fill, VectorMark mark, boolean group) throws IOException {
+        private PDFormXObject filled(Fill fill, VectorMark mark, double seenTone, boolean group) throws IOException {
             FillPlace place = FillPlace.of(fill, mark, tile);
-            PDFormXObject copy = copy(fill, place.block());
+            PDFormXObject copy = copy(fill, place.block(), seenTone);
             PDFormXObject form = blank(0, 0, group);
             Rectangle2D box = mark.shape().getBounds2D();
             form.setBBox(new PDRectangle((float) box.getX(), (float) box.getY(), (float) box.getWidth(),
@@ -189,8 +191,9 @@ public final class PdfTileWriter {
             return form;
         }
 
-        private PDFormXObject copy(Fill fill, int block) throws IOException {
-            PDFormXObject known = copies.get(fill.name() + " " + block);
+        private PDFormXObject copy(Fill fill, int block, double seenTone) throws IOException {
+            String key = fill.name() + " " + block + " " + seenTone;
+            PDFormXObject known = copies.get(key);
             if (known != null) {
                 return known;
             }
@@ -199,12 +202,12 @@ public final class PdfTileWriter {
             double over = FillPlace.bleed(fill.source());
             PDFormXObject form;
             if (block == 1 && fill.source() instanceof Fill.OfDesign of) {
-                form = new Content(of.design(), FillTiles.colourway(of, colourway), over).form();
+                form = new Content(of.design(), FillTiles.colourway(of, colourway), over, seenTone).form();
             } else {
                 form = blank(block * w + over, block * h + over, false);
                 try (PDFormContentStream content = new PDFormContentStream(form)) {
                     if (block > 1) {
-                        PDFormXObject one = copy(fill, 1);
+                        PDFormXObject one = copy(fill, 1, seenTone);
                         for (int n = 0; n < block * block; n++) {
                             content.saveGraphicsState();
                             content.transform(Matrix.getTranslateInstance((float) (n % block * w),
@@ -214,14 +217,14 @@ public final class PdfTileWriter {
                         }
                     } else if (fill.source() instanceof Fill.OfPicture(Picture picture)) {
                         PDImageXObject image = LosslessFactory.createFromImage(document,
-                                Pictures.image(FillPlace.pixels(fill, picture, density)));
+                                Pictures.image(FillPlace.pixels(fill, picture, seenTone, density)));
                         // Pictures stand upright in points, y up.
                         content.transform(new Matrix(1, 0, 0, -1, 0, (float) h));
                         content.drawImage(image, 0, 0, (float) w, (float) h);
                     }
                 }
             }
-            copies.put(fill.name() + " " + block, form);
+            copies.put(key, form);
             return form;
         }
     }

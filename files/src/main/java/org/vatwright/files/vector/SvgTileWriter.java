@@ -78,7 +78,7 @@ public final class SvgTileWriter {
         Tile tile = design.repeat().tile();
         xml.start("pattern", "id", id, "width", number(tile.widthMm()), "height", number(tile.heightMm()),
                 "patternUnits", "userSpaceOnUse");
-        new Content(design, colourway, 0).draw();
+        new Content(design, colourway, 0, 0).draw();
         xml.end();
     }
 
@@ -88,12 +88,14 @@ public final class SvgTileWriter {
         private final Colourway colourway;
         private final InkColours inks;
         private final double bleed;
+        private final double tone;
         /** The copy of each fill, by its name and its number of tiles a side. */
         private final Map<String, String> copies = new HashMap<>();
 
-        /** @param bleed how far it reaches over its right and lower edge, in mm */
-        Content(Design design, Colourway colourway, double bleed) {
+        /** @param bleed how far it reaches over its right and lower edge, in mm @param tone of all of it */
+        Content(Design design, Colourway colourway, double bleed, double tone) {
             this.bleed = bleed;
+            this.tone = tone;
             this.design = design;
             this.colourway = colourway;
             inks = FillTiles.plain(design, colourway);
@@ -145,9 +147,9 @@ public final class SvgTileWriter {
             }
             for (Coats.Coat coat : Coats.of(mark, design, inks).coats()) {
                 if (coat.fill().isPresent()) {
-                    fill(coat.fill().get(), mark, coat.opacity());
+                    fill(coat.fill().get(), mark, coat.tone() + tone, coat.opacity());
                 } else {
-                    path(mark, coat.rgb().hex(), coat.opacity());
+                    path(mark, Coats.toned(coat.rgb(), tone).hex(), coat.opacity());
                 }
             }
         }
@@ -159,9 +161,9 @@ public final class SvgTileWriter {
             }
         }
 
-        private void fill(Fill fill, VectorMark mark, double opacity) throws XMLStreamException {
+        private void fill(Fill fill, VectorMark mark, double seenTone, double opacity) throws XMLStreamException {
             FillPlace place = FillPlace.of(fill, mark, design.repeat().tile());
-            String copy = copy(fill, place.block());
+            String copy = copy(fill, place.block(), seenTone);
             String clip = "mark-" + ++ids;
             xml.start("clipPath", "id", clip);
             xml.empty("path", "d", data(mark.shape()));
@@ -176,14 +178,15 @@ public final class SvgTileWriter {
             xml.end();
         }
 
-        private String copy(Fill fill, int block) throws XMLStreamException {
-            String known = copies.get(fill.name() + " " + block);
+        private String copy(Fill fill, int block, double seenTone) throws XMLStreamException {
+            String key = fill.name() + " " + block + " " + seenTone;
+            String known = copies.get(key);
             if (known != null) {
                 return known;
             }
-            String one = block > 1 ? copy(fill, 1) : "";
+            String one = block > 1 ? copy(fill, 1, seenTone) : "";
             String id = "fill-" + ++ids;
-            copies.put(fill.name() + " " + block, id);
+            copies.put(key, id);
             xml.start("defs");
             double w = fill.source().widthMm();
             double h = fill.source().heightMm();
@@ -203,11 +206,11 @@ public final class SvgTileWriter {
                 xml.start("g", "id", id, "clip-path", "url(#edge-" + id + ")", "style", "isolation:isolate");
                 switch (fill.source()) {
                     case Fill.OfDesign of ->
-                        new Content(of.design(), FillTiles.colourway(of, colourway), over).draw();
+                        new Content(of.design(), FillTiles.colourway(of, colourway), over, seenTone).draw();
                     case Fill.OfPicture(Picture picture) -> xml.empty("image", "width", number(w), "height", number(h),
                             "preserveAspectRatio", "none", "xlink:href",
                             "data:image/png;base64," + Base64.getEncoder().encodeToString(
-                                    Pictures.png(FillPlace.pixels(fill, picture, density))));
+                                    Pictures.png(FillPlace.pixels(fill, picture, seenTone, density))));
                 }
                 xml.end();
             }
@@ -230,7 +233,8 @@ public final class SvgTileWriter {
             for (Gradient.Stop stop : gradient.stops()) {
                 boolean clear = stop.ink() instanceof Ink.Clear;
                 xml.empty("stop", "offset", number(stop.place()), "stop-color",
-                        Rgb.ofArgb(inks.argb(stop.ink())).hex(), "stop-opacity", number(clear ? 0 : stop.opacity()));
+                        Coats.toned(Rgb.ofArgb(inks.argb(stop.ink())), tone).hex(), "stop-opacity",
+                        number(clear ? 0 : stop.opacity()));
             }
             xml.end();
         }

@@ -1,0 +1,160 @@
+package org.vatwright.files.vector;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.geom.AffineTransform;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.vatwright.core.measure.Density;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fill;
+import org.vatwright.core.pattern.Gradient;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.block.Blocks;
+import org.vatwright.core.pattern.block.Inking;
+import org.vatwright.core.pattern.block.Laying;
+import org.vatwright.core.pattern.block.Variety;
+import org.vatwright.core.pattern.motif.Form;
+import org.vatwright.core.pattern.motif.Instance;
+import org.vatwright.core.pattern.motif.Motif;
+import org.vatwright.core.pattern.motif.Motifs;
+import org.vatwright.core.pattern.motif.Part;
+import org.vatwright.core.pattern.motif.Placing;
+import org.vatwright.core.raster.BlendMode;
+import org.vatwright.core.raster.Picture;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.TileRenderer;
+import org.vatwright.core.repeat.Arrangement;
+import org.vatwright.core.repeat.Repeat;
+import org.vatwright.core.repeat.TileGrid;
+import org.vatwright.core.repeat.WallpaperGroup;
+import org.vatwright.files.demo.DemoCommission;
+
+import com.github.weisj.jsvg.SVGDocument;
+import com.github.weisj.jsvg.parser.LoaderContext;
+import com.github.weisj.jsvg.parser.SVGLoader;
+import com.github.weisj.jsvg.view.ViewBox;
+
+/** What is rarely all in one design, written as shapes and drawn by renderers of others. */
+class VectorTilesTest {
+
+    private static final Density DPI = new Density(254);
+    private static final double SIDE = 50.8;
+
+    @TempDir
+    private Path folder;
+    private Design gangway;
+
+    @BeforeEach
+    void readTheDemo() {
+        gangway = DemoCommission.load().design("Gangway").orElseThrow();
+    }
+
+    private Design design(Ink ground, List<Fill> fills, org.vatwright.core.pattern.Structure... structures) {
+        List<Layer> layers = new ArrayList<>();
+        for (org.vatwright.core.pattern.Structure s : structures) {
+            layers.add(new Layer(layers.size() + 1, "Layer", s));
+        }
+        return new Design("Trial", new Repeat(SIDE, SIDE, Arrangement.STRAIGHT), ground, layers, gangway.palette(),
+                org.vatwright.core.pattern.Guides.NONE, fills);
+    }
+
+    private static Motifs motifs(Part... parts) {
+        return new Motifs(List.of(new Motif(1, "Trial", List.of(parts))), List.of(new Instance(1, 15, 14),
+                new Instance(1, 44, 38).withTurn(40)), new Placing.ByHand(), WallpaperGroup.P1);
+    }
+
+    private static Gradient gradient(boolean radial, Gradient.Spread spread) throws Exception {
+        AffineTransform place = AffineTransform.getRotateInstance(0.4);
+        place.scale(7, 7);
+        return Gradient.of(radial, radial ? 0.3 : 0, 0, place.createInverse(), List.of(
+                new Gradient.Stop(0, Ink.slot("Navy"), 1), new Gradient.Stop(0.6, Ink.slot("Weld"), 1),
+                new Gradient.Stop(1, Ink.slot("Madder"), 1)), spread);
+    }
+
+    /** @return mean difference of a channel, of 255, of SVG and of PDF */
+    private double[] apart(Design design) throws IOException {
+        Raster painted = TileRenderer.render(design, design.palette().first(),
+                TileGrid.at(design.repeat().tile(), DPI), Work.on(2));
+        Path svg = folder.resolve("t.svg");
+        SvgTileWriter.write(design, design.palette().first(), DPI, svg);
+        SVGDocument drawing = new SVGLoader().load(Files.newInputStream(svg), null, LoaderContext.createDefault());
+        BufferedImage drawn = new BufferedImage(painted.width(), painted.height(), BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = drawn.createGraphics();
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        drawing.render((java.awt.Component) null, g, new ViewBox(painted.width(), painted.height()));
+        Path pdf = folder.resolve("t.pdf");
+        PdfTileWriter.write(design, design.palette().first(), DPI, pdf);
+        try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
+            return new double[]{mean(painted, drawn),
+                    mean(painted, new PDFRenderer(document).renderImageWithDPI(0, (float) DPI.dpi()))};
+        }
+    }
+
+    private static double mean(Raster painted, BufferedImage drawn) {
+        double sum = 0;
+        for (int y = 0; y < painted.height(); y++) {
+            for (int x = 0; x < painted.width(); x++) {
+                int rgb = drawn.getRGB(Math.min(x, drawn.getWidth() - 1), Math.min(y, drawn.getHeight() - 1));
+                for (int shift = 0; shift < 24; shift += 8) {
+                    sum += Math.abs((rgb >> shift & 255) - (painted.at(x, y) >> shift & 255)) / 3.0;
+                }
+            }
+        }
+        return sum / painted.width() / painted.height();
+    }
+
+    @Test
+    void gradientsOfAllKindsLookAlike() throws Exception {
+        for (boolean radial : new boolean[]{false, true}) {
+            for (Gradient.Spread spread : Gradient.Spread.values()) {
+                Part part = new Part(new Form.Ellipse(26, 18), Ink.slot("Navy"))
+                        .withGradient(Optional.of(gradient(radial, spread))).withShear(15);
+                double[] apart = apart(design(Ink.slot("Linen"), List.of(), motifs(part)));
+                assertThat(apart[0]).as("SVG, radial %s, %s", radial, spread).isLessThan(2);
+                // The PDF has 96 steps of colour from end to end.
+                assertThat(apart[1]).as("PDF, radial %s, %s", radial, spread).isLessThan(2.5);
+            }
+        }
+    }
+
+    @Test
+    void fillsWithTonesOpacitiesAndOpenPartsLookAlike() throws Exception {
+        Raster check = new Raster(64, 64);
+        for (int i = 0; i < 64 * 64; i++) {
+            check.argb()[i] = (i % 64 < 32) == (i / 64 < 32) ? 0xFF2060A0 : i % 64 < 32 ? 0 : 0xFFE0C040;
+        }
+        Fill picture = new Fill("Photo", new Fill.OfPicture(new Picture(check, 203.2))).withScale(0.75, 0.75);
+        Fill stripes = Fill.of("Deck", gangway).withScale(0.125, 0.125).withTurn(90);
+        Blocks blocks = new Blocks(new Laying.Stacked(), 11, 5, 1, stripes.ink(), new Inking(Inking.Way.BY_TURN,
+                List.of(picture.ink(), Ink.slot("Madder")))).withVariety(new Variety(4, 0.15, false, 0, 0, 3));
+        assertThat(apart(design(Ink.slot("Linen"), List.of(picture, stripes), blocks))).satisfies(a -> {
+            assertThat(a[0]).as("SVG").isLessThan(10);
+            assertThat(a[1]).as("PDF").isLessThan(10);
+        });
+        Motifs faded = motifs(new Part(new Form.Star(7, 24, 0.5), stripes.withAnew(true).ink()).withOpacity(0.6)
+                .withEdge(Optional.of(new Part.Edge(Ink.slot("Navy"), 1.5, Part.Join.ROUND, Part.Cap.ROUND,
+                        List.of(4.0, 3.0)))));
+        Design multiplied = design(Ink.slot("Weld"), List.of(picture, stripes.withAnew(true)), faded)
+                .replace(1, l -> l.withMode(BlendMode.MULTIPLY).withOpacity(0.8));
+        double[] apart = apart(multiplied);
+        assertThat(apart[1]).as("PDF").isLessThan(5);
+        assertThat(Files.readString(folder.resolve("t.svg"))).contains("mix-blend-mode:multiply").contains("opacity=");
+    }
+}
