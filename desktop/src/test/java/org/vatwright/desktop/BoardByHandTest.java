@@ -95,6 +95,12 @@ class BoardByHandTest extends AtTheDemo {
         assertThat(part(1).y()).isEqualTo(0, within(1e-9));
         hand.dragBetween(on("board", part(1).x(), 0), on("board", part(1).x() + 3, 12));
         assertThat(part(1).y()).isEqualTo(12, within(1.0));
+        // A guide out of the ruler holds what comes near it.
+        double top = part(1).shape().getBounds2D().getMinY();
+        hand.dragBetween(hand.middle(hand.node("board-ruler")), on("board", 0, top - 0.5));
+        hand.dragBetween(on("board", part(1).x(), part(1).y()), on("board", part(1).x() + 9, part(1).y() - 0.4));
+        double edge = part(1).shape().getBounds2D().getMinY();
+        assertThat(edge).isEqualTo(Math.rint(edge * 10) / 10, within(1e-9));
         click("board", 0, 0, KeyCode.SHIFT);
         assertThat(hand.studio().motifHand().parts()).containsExactlyInAnyOrder(0, 1);
         hand.menu("board-align", 5);

@@ -10,6 +10,7 @@ import java.util.Optional;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.motif.Arranging.GuideMarks;
 import org.vatwright.core.pattern.motif.EdgeSight;
 import org.vatwright.core.pattern.motif.Motif;
 import org.vatwright.core.pattern.motif.Part;
@@ -42,6 +43,7 @@ final class BoardPane extends ClothPane {
     private final Ruler across = new Ruler(true);
     private final Ruler down = new Ruler(false);
     private final Region corner = new Region();
+    private final BoardGuides guides;
     private BoardTool tool;
     private Design design;
     private Colourway colourway;
@@ -53,10 +55,12 @@ final class BoardPane extends ClothPane {
         this.hand = hand;
         setId("board");
         corner.getStyleClass().add("ruler");
+        across.setId("board-ruler");
         lines.setMouseTransparent(true);
         over.setMouseTransparent(true);
-        getChildren().addAll(picture, lines, over, across, down, corner);
-        Ui.placedByHand(lines, over, across, down, corner);
+        guides = new BoardGuides(hand, this, across, down);
+        getChildren().addAll(picture, lines, guides, over, across, down, corner);
+        Ui.placedByHand(lines, guides, over, across, down, corner);
         addEventHandler(MouseEvent.MOUSE_PRESSED, e -> {
             if (e.getButton() == MouseButton.PRIMARY && motif != null) {
                 requestFocus();
@@ -99,6 +103,10 @@ final class BoardPane extends ClothPane {
         }
         tool = other;
         redraw();
+    }
+
+    GuideMarks guides() {
+        return guides.marks();
     }
 
     void outlines(boolean shown) {
@@ -161,6 +169,7 @@ final class BoardPane extends ClothPane {
         across.show(v.x() - Ruler.BREADTH, v.pxPerMm(), getWidth());
         down.show(v.y() - Ruler.BREADTH, v.pxPerMm(), getHeight());
         drawLines();
+        guides.show(motif.id());
         redraw();
     }
 

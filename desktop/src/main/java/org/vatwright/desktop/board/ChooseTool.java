@@ -169,7 +169,7 @@ final class ChooseTool implements BoardTool {
 
     private void moveTo(double dx, double dy, boolean free) {
         Rectangle2D to = new Rectangle2D.Double(box.getX() + dx, box.getY() + dy, box.getWidth(), box.getHeight());
-        Arranging.Snap snap = Arranging.snap(from, parts, to, free ? -1 : mm(SNAP_PX));
+        Arranging.Snap snap = Arranging.snap(from, parts, to, free ? -1 : mm(SNAP_PX), pane.guides());
         double byX = dx + snap.dx();
         double byY = dy + snap.dy();
         change("move a shape", AffineTransform.getTranslateInstance(byX, byY), "moved %s, %s mm %s".formatted(
@@ -213,7 +213,7 @@ final class ChooseTool implements BoardTool {
     /** The point itself rests on edges, middles and points as shapes do. */
     private void about(double x, double y, boolean free) {
         Arranging.Snap snap = Arranging.snap(from, Set.of(), new Rectangle2D.Double(x, y, 0, 0),
-                free ? -1 : mm(SNAP_PX));
+                free ? -1 : mm(SNAP_PX), pane.guides());
         aboutX = x + snap.dx();
         aboutY = y + snap.dy();
         aboutSet = true;

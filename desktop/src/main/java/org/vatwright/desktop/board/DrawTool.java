@@ -56,7 +56,7 @@ final class DrawTool implements BoardTool {
     /** Points rest as shapes do, and level with the points already set. */
     private double[] rest(double x, double y, boolean free) {
         Arranging.Snap snap = hand.motif().map(m -> Arranging.snap(m, Set.of(), new Rectangle2D.Double(x, y, 0, 0),
-                free ? -1 : mm(SNAP_PX))).orElseThrow();
+                free ? -1 : mm(SNAP_PX), pane.guides())).orElseThrow();
         double toX = x + snap.dx();
         double toY = y + snap.dy();
         String why = snap.why();

@@ -166,7 +166,7 @@ final class PointsTool implements BoardTool {
         }
         Motif motif = hand.motif().orElseThrow();
         Arranging.Snap snap = Arranging.snap(motif, Set.of(index(motif)), new Rectangle2D.Double(x, y, 0, 0),
-                e.isShiftDown() ? -1 : mm(SNAP_PX));
+                e.isShiftDown() ? -1 : mm(SNAP_PX), pane.guides());
         double toX = x + snap.dx();
         double toY = y + snap.dy();
         set("move a point", from.with(held.run(), held.index(), p.at(toX, toY)));

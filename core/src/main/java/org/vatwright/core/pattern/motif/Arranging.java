@@ -130,16 +130,31 @@ public final class Arranging {
     /** Where a coordinate comes to rest, and on what. */
     public record Rest(double at, String why) {}
 
+    /** Lines to draw by. @param across places of upright ones, @param down of level ones, in mm of the motif */
+    public record GuideMarks(List<Double> across, List<Double> down) {
+
+        public static final GuideMarks NONE = new GuideMarks(List.of(), List.of());
+
+        public GuideMarks {
+            across = List.copyOf(across);
+            down = List.copyOf(down);
+        }
+    }
+
     /**
-     * Where a box that is moved comes to rest: its edges and its middle on edges and middles of other parts, on points of
+     * Where a box that is moved comes to rest: on guides; its edges and its middle on edges and middles of other parts, on points of
      * their outlines, on the motif's middle.
      *
      * @param reach how near it must come, in mm
      * @return by how much more to move; none in a direction in which nothing is near
      */
-    public static Snap snap(Motif motif, Set<Integer> moving, Rectangle2D box, double reach) {
-        List<Rest> across = new ArrayList<>(List.of(new Rest(0, "on the motif's middle")));
-        List<Rest> down = new ArrayList<>(List.of(new Rest(0, "on the motif's middle")));
+    public static Snap snap(Motif motif, Set<Integer> moving, Rectangle2D box, double reach, GuideMarks guides) {
+        List<Rest> across = new ArrayList<>();
+        List<Rest> down = new ArrayList<>();
+        guides.across().forEach(x -> across.add(new Rest(x, "on a guide")));
+        guides.down().forEach(y -> down.add(new Rest(y, "on a guide")));
+        across.add(new Rest(0, "on the motif's middle"));
+        down.add(new Rest(0, "on the motif's middle"));
         for (int i = 0; i < motif.parts().size(); i++) {
             if (!moving.contains(i)) {
                 Rectangle2D other = motif.parts().get(i).shape().getBounds2D();

@@ -103,17 +103,26 @@ class DrawingByHandTest {
     void whatIsMovedRestsOnEdgesMiddlesAndPointsAndSaysWhy() {
         Motif motif = new Motif(1, "Rest", List.of(rectangle(20, 20, 4, 4), rectangle(0, 0, 2, 2),
                 new Part(new Form.Free(Outline.parse("M 40 31 L 50 35 L 45 60 Z")), Samples.NAVY)));
-        Arranging.Snap edge = Arranging.snap(motif, Set.of(1), new Rectangle2D.Double(22.3, 3, 2, 2), 0.5);
+        Arranging.Snap edge = Arranging.snap(motif, Set.of(1), new Rectangle2D.Double(22.3, 3, 2, 2), 0.5,
+                Arranging.GuideMarks.NONE);
         assertThat(edge.dx()).isEqualTo(-0.3, within(1e-9));
         assertThat(edge.why()).isEqualTo("at the edge of rectangle");
         assertThat(edge.down()).isEmpty();
-        Arranging.Snap middle = Arranging.snap(motif, Set.of(1), new Rectangle2D.Double(-1.2, 18.9, 2, 2), 0.5);
+        Arranging.Snap middle = Arranging.snap(motif, Set.of(1), new Rectangle2D.Double(-1.2, 18.9, 2, 2), 0.5,
+                Arranging.GuideMarks.NONE);
         assertThat(middle.dx()).isEqualTo(0.2, within(1e-9));
         assertThat(middle.dy()).isEqualTo(0.1, within(1e-9));
         assertThat(middle.why()).isEqualTo("on the motif's middle");
-        Arranging.Snap point = Arranging.snap(motif, Set.of(1), new Rectangle2D.Double(60, 34.2, 2, 2), 0.5);
+        Arranging.Snap point = Arranging.snap(motif, Set.of(1), new Rectangle2D.Double(60, 34.2, 2, 2), 0.5,
+                Arranging.GuideMarks.NONE);
         assertThat(point.down().orElseThrow().why()).isEqualTo("level with a point of free");
-        assertThat(Arranging.snap(motif, Set.of(1), new Rectangle2D.Double(70, 70, 2, 2), 0.5).why()).isEmpty();
+        Arranging.Snap guide = Arranging.snap(motif, Set.of(1), new Rectangle2D.Double(30.1, 50, 2, 2), 0.5,
+                new Arranging.GuideMarks(List.of(32.0), List.of()));
+        assertThat(guide.dx()).isEqualTo(-0.1, within(1e-9));
+        assertThat(guide.why()).isEqualTo("on a guide");
+        assertThat(Arranging
+                .snap(motif, Set.of(1), new Rectangle2D.Double(70, 70, 2, 2), 0.5, Arranging.GuideMarks.NONE).why())
+                .isEmpty();
     }
 
     @Test
