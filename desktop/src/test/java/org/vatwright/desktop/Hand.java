@@ -199,6 +199,10 @@ final class Hand implements AutoCloseable {
             });
             rest();
         }
+        return centre(node);
+    }
+
+    private static Point2D centre(Node node) throws Exception {
         return onFx(() -> {
             Bounds b = node.localToScreen(node.getBoundsInLocal());
             return new Point2D(b.getCenterX(), b.getCenterY());
@@ -211,6 +215,14 @@ final class Hand implements AutoCloseable {
 
     void click(Node node, KeyCode... held) throws Exception {
         Point2D at = reach(node);
+        // What is still finding its place is waited for, as a hand would.
+        for (int turn = 0; turn < 8; turn++) {
+            rest();
+            if (centre(node).distance(at) < 1) {
+                break;
+            }
+            at = reach(node);
+        }
         clickAt(at.getX(), at.getY(), held);
     }
 
@@ -348,6 +360,10 @@ final class Hand implements AutoCloseable {
     /** Writes something else into a field and takes it with Enter. */
     void write(String id, String text) throws Exception {
         click(id);
+        Node field = node(id);
+        for (int turn = 0; turn < 3 && !onFx(field::isFocused); turn++) {
+            click(id);
+        }
         press(KeyCode.CONTROL, KeyCode.A);
         type(text);
         press(KeyCode.ENTER);
