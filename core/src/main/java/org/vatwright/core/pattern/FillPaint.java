@@ -12,6 +12,7 @@ import org.vatwright.core.raster.Raster;
 import org.vatwright.core.repeat.Lattice;
 import org.vatwright.core.repeat.LatticeLie;
 import org.vatwright.core.repeat.Tile;
+import org.vatwright.core.repeat.TileGrid;
 
 /**
  * A fill ready to be seen: its tile as a picture, and how it lies. Safe to use from several threads.
@@ -95,7 +96,7 @@ public final class FillPaint {
     }
 
     /** @param toTiles how it lies @return the picture whose pixels come nearest to those of the outer tile */
-    public Seen at(AffineTransform toTiles) {
+    private Seen at(AffineTransform toTiles) {
         double own = Math.sqrt(Math.abs(toTiles.getDeterminant()) * fill.wide() * fill.source().widthMm() * fill.high()
                 * fill.source().heightMm());
         // How many times as large as at level 0 it is seen.
@@ -106,8 +107,26 @@ public final class FillPaint {
         });
     }
 
+    /** @return ready to be read pixel by pixel. @param toTiles how it lies @param grid of the outer tile */
+    public Laid laid(AffineTransform toTiles, TileGrid grid) {
+        AffineTransform px = new AffineTransform(toTiles);
+        px.scale(grid.mmPerPxX(), grid.mmPerPxY());
+        px.translate(0.5, 0.5);
+        double[] map = new double[6];
+        px.getMatrix(map);
+        return new Laid(at(toTiles), map);
+    }
+
+    /** A fill as it lies on a grid of pixels. @param map from pixels to its tiles */
+    public record Laid(Seen seen, double[] map) {
+
+        public int argb(int x, int y) {
+            return FillPaint.argb(seen.tile, map[0] * x + map[2] * y + map[4], map[1] * x + map[3] * y + map[5]);
+        }
+    }
+
     /** @param u,v in tiles; whole numbers are the same place @return bilinear between pixel centres */
-    public static int argb(Raster tile, double u, double v) {
+    private static int argb(Raster tile, double u, double v) {
         int w = tile.width();
         int h = tile.height();
         double x = (u - Math.floor(u)) * w - 0.5;

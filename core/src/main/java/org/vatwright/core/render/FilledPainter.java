@@ -1,6 +1,5 @@
 package org.vatwright.core.render;
 
-import java.awt.geom.AffineTransform;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -24,8 +23,8 @@ final class FilledPainter implements Painter {
 
     private static final int BLACK = 0xFF000000;
 
-    /** @param clear null when it is opaque @param map from pixels to tiles of the fill */
-    private record Part(FillPaint.Seen seen, Painter white, Painter clear, double[] map) {}
+    /** @param clear null when it is opaque */
+    private record Part(FillPaint.Laid laid, Painter white, Painter clear) {}
 
     private final Painter black;
     private final List<Part> parts = new ArrayList<>();
@@ -38,14 +37,9 @@ final class FilledPainter implements Painter {
         black = structure.painter(repeat, grid, inks.plain(dark));
         for (Ink ink : structure.inks().stream().distinct().toList()) {
             inks.fill(ink).ifPresent(fill -> {
-                AffineTransform lie = fill.through();
-                FillPaint.Seen seen = fill.at(lie);
-                lie.scale(grid.mmPerPxX(), grid.mmPerPxY());
-                lie.translate(0.5, 0.5);
-                double[] map = new double[6];
-                lie.getMatrix(map);
-                parts.add(new Part(seen, with(structure, repeat, grid, inks, dark, fill, 0xFFFFFFFF),
-                        seen.opaque() ? null : with(structure, repeat, grid, inks, dark, fill, 0), map));
+                FillPaint.Laid laid = fill.laid(fill.through(), grid);
+                parts.add(new Part(laid, with(structure, repeat, grid, inks, dark, fill, 0xFFFFFFFF),
+                        laid.seen().opaque() ? null : with(structure, repeat, grid, inks, dark, fill, 0)));
             });
         }
     }
@@ -80,10 +74,7 @@ final class FilledPainter implements Painter {
                 for (int x = 0; x < width; x++) {
                     int i = row + x;
                     if (white[i] != base[i]) {
-                        int seen = FillPaint.argb(part.seen.tile(),
-                                part.map[0] * x + part.map[2] * y + part.map[4],
-                                part.map[1] * x + part.map[3] * y + part.map[5]);
-                        out[at + i] = lay(out[at + i], base[i], white[i], clear[i], seen);
+                        out[at + i] = lay(out[at + i], base[i], white[i], clear[i], part.laid.argb(x, y));
                     }
                 }
             }

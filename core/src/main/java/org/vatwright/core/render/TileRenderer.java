@@ -1,6 +1,5 @@
 package org.vatwright.core.render;
 
-import java.awt.geom.AffineTransform;
 import java.util.Arrays;
 import java.util.List;
 
@@ -63,17 +62,12 @@ public final class TileRenderer {
 
     /** The whole tile as one mark. */
     private static Painter ground(FillPaint fill, TileGrid grid) {
-        AffineTransform map = fill.through();
-        FillPaint.Seen seen = fill.at(map);
-        map.scale(grid.mmPerPxX(), grid.mmPerPxY());
-        map.translate(0.5, 0.5);
+        FillPaint.Laid laid = fill.laid(fill.through(), grid);
         return (out, at, from, to) -> {
             int i = at;
             for (int y = from; y < to; y++) {
                 for (int x = 0; x < grid.widthPx(); x++) {
-                    out[i++] = FillPaint.argb(seen.tile(),
-                            map.getScaleX() * x + map.getShearX() * y + map.getTranslateX(),
-                            map.getShearY() * x + map.getScaleY() * y + map.getTranslateY());
+                    out[i++] = laid.argb(x, y);
                 }
             }
         };

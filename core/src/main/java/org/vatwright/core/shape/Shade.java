@@ -25,10 +25,8 @@ sealed interface Shade {
                     .of(new OfGradient(mark.gradient().get(), inks.ramp(mark.gradient().get(), OfGradient.COLOURS,
                             mark.opacity()), map(mark.gradient().get().toUnit(), grid)));
         }
-        return inks.fill(mark.from()).or(() -> inks.fill(mark.to())).map(fill -> {
-            AffineTransform lie = fill.lie(mark);
-            return new OfFill(fill.at(lie), map(lie, grid), new FillTone(mark, fill, inks));
-        });
+        return inks.fill(mark.from()).or(() -> inks.fill(mark.to()))
+                .map(fill -> new OfFill(fill.laid(fill.lie(mark), grid), new FillTone(mark, fill, inks)));
     }
 
     private static double[] map(AffineTransform from, TileGrid grid) {
@@ -57,18 +55,16 @@ sealed interface Shade {
         }
     }
 
-    /** @param map from pixels to tiles of the fill */
-    record OfFill(FillPaint.Seen seen, double[] map, FillTone tone) implements Shade {
+    record OfFill(FillPaint.Laid laid, FillTone tone) implements Shade {
 
         @Override
         public int argb(int x, int y) {
-            return tone.of(FillPaint.argb(seen.tile(), map[0] * x + map[2] * y + map[4],
-                    map[1] * x + map[3] * y + map[5]));
+            return tone.of(laid.argb(x, y));
         }
 
         @Override
         public boolean opaque() {
-            return tone.opaque() && seen.opaque();
+            return tone.opaque() && laid.seen().opaque();
         }
     }
 }

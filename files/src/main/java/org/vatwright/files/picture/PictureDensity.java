@@ -10,6 +10,7 @@ import javax.imageio.metadata.IIOMetadata;
 import javax.imageio.metadata.IIOMetadataFormatImpl;
 import javax.imageio.stream.ImageInputStream;
 
+import org.vatwright.core.measure.Unit;
 import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
 
@@ -17,7 +18,6 @@ import org.w3c.dom.NodeList;
 final class PictureDensity {
 
     private static final double USUAL_DPI = 300;
-    private static final double MM_PER_INCH = 25.4;
 
     private PictureDensity() {}
 
@@ -48,7 +48,7 @@ final class PictureDensity {
         if (sizes.getLength() == 0) {
             return USUAL_DPI;
         }
-        double dpi = MM_PER_INCH / Double.parseDouble(((Element) sizes.item(0)).getAttribute("value"));
+        double dpi = Unit.MM_PER_INCH / Double.parseDouble(((Element) sizes.item(0)).getAttribute("value"));
         // A value that is whole but for rounding in the file's own units is whole.
         double whole = Math.rint(dpi);
         double told = Math.abs(dpi - whole) < 0.02 ? whole : dpi;

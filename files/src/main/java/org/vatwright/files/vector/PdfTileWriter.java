@@ -27,13 +27,10 @@ import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
-import org.vatwright.core.pattern.Ink;
-import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.raster.Picture;
-import org.vatwright.core.render.FillTiles;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.files.disk.Disk;
 import org.vatwright.files.picture.Pictures;
@@ -64,7 +61,8 @@ public final class PdfTileWriter {
                 PDPage page = new PDPage(new PDRectangle((float) tile.widthMm() * POINTS_PER_MM,
                         (float) tile.heightMm() * POINTS_PER_MM));
                 document.addPage(page);
-                PDFormXObject whole = new PdfTileWriter(document, density).new Content(design, colourway, 0, 0).form();
+                PDFormXObject whole = new PdfTileWriter(document, density).new Content(
+                        TileContent.of(design, colourway)).form();
                 try (PDPageContentStream content = new PDPageContentStream(document, page)) {
                     // From mm, y down, to points, y up.
                     content.transform(new Matrix(POINTS_PER_MM, 0, 0, -POINTS_PER_MM, 0,
@@ -87,58 +85,44 @@ public final class PdfTileWriter {
 
     /** The layers of one design, the outer one or one that serves as an ink, in mm, y down. */
     private final class Content {
-        private final Design design;
-        private final Colourway colourway;
-        private final InkColours inks;
-        private final Tile tile;
-        private final double bleed;
-        private final double tone;
-        /** The copy of each fill, by its name and its number of tiles a side. */
+        private final TileContent of;
+        /** The copy of each fill, by its name, its number of tiles a side and its tone. */
         private final Map<String, PDFormXObject> copies = new HashMap<>();
 
-        /** @param bleed how far it reaches over its right and lower edge, in mm @param tone of all of it */
-        Content(Design design, Colourway colourway, double bleed, double tone) {
-            this.bleed = bleed;
-            this.tone = tone;
-            this.design = design;
-            this.colourway = colourway;
-            inks = FillTiles.plain(design, colourway);
-            tile = design.repeat().tile();
+        Content(TileContent of) {
+            this.of = of;
         }
 
         PDFormXObject form() throws IOException {
-            PDFormXObject form = blank(tile.widthMm() + bleed, tile.heightMm() + bleed, false);
+            PDFormXObject form = blank(of.widthMm(), of.heightMm(), false);
             try (PDFormContentStream content = new PDFormContentStream(form)) {
-                if (!(design.ground() instanceof Ink.Clear)) {
-                    mark(content, new VectorMark(new Rectangle2D.Double(0, 0, tile.widthMm() + bleed,
-                            tile.heightMm() + bleed), design.ground()));
+                if (of.ground().isPresent()) {
+                    mark(content, of.ground().get());
                 }
-                for (Layer layer : design.layers()) {
-                    if (layer.visible()) {
-                        content.saveGraphicsState();
-                        PDExtendedGraphicsState state = new PDExtendedGraphicsState();
-                        state.setNonStrokingAlphaConstant((float) layer.opacity());
-                        if (layer.mode() != BlendMode.NORMAL) {
-                            state.setBlendMode(org.apache.pdfbox.pdmodel.graphics.blend.BlendMode
-                                    .getInstance(name(layer.mode())));
-                        }
-                        content.setGraphicsStateParameters(state);
-                        content.drawForm(layer(layer));
-                        content.restoreGraphicsState();
+                for (Layer layer : of.layers()) {
+                    content.saveGraphicsState();
+                    PDExtendedGraphicsState state = new PDExtendedGraphicsState();
+                    state.setNonStrokingAlphaConstant((float) layer.opacity());
+                    if (layer.mode() != BlendMode.NORMAL) {
+                        state.setBlendMode(org.apache.pdfbox.pdmodel.graphics.blend.BlendMode
+                                .getInstance(name(layer.mode())));
                     }
+                    content.setGraphicsStateParameters(state);
+                    content.drawForm(layer(layer));
+                    content.restoreGraphicsState();
                 }
             }
             return form;
         }
 
         private PDFormXObject layer(Layer layer) throws IOException {
-            PDFormXObject form = blank(tile.widthMm() + bleed, tile.heightMm() + bleed, true);
+            PDFormXObject form = blank(of.widthMm(), of.heightMm(), true);
             try (PDFormContentStream content = new PDFormContentStream(form)) {
                 if (layer.mask().isPresent()) {
-                    path(content, layer.mask().get().outline(design.repeat()));
+                    path(content, layer.mask().get().outline(of.design().repeat()));
                     content.clip();
                 }
-                for (VectorMark mark : FillPlace.withBleed(layer.structure().outlines(design.repeat()), tile, bleed)) {
+                for (VectorMark mark : of.marks(layer)) {
                     mark(content, mark);
                 }
             }
@@ -147,10 +131,10 @@ public final class PdfTileWriter {
 
         private void mark(PDFormContentStream content, VectorMark mark) throws IOException {
             if (mark.gradient().isPresent()) {
-                PdfShade.fill(content, mark, inks, tone, PdfTileWriter::path);
+                PdfShade.fill(content, mark, of.inks(), of.tone(), PdfTileWriter::path);
                 return;
             }
-            for (Coats.Coat coat : Coats.of(mark, design, inks).coats()) {
+            for (Coats.Coat coat : of.coats(mark)) {
                 if (coat.opacity() < 1) {
                     PDExtendedGraphicsState state = new PDExtendedGraphicsState();
                     state.setNonStrokingAlphaConstant((float) coat.opacity());
@@ -158,9 +142,9 @@ public final class PdfTileWriter {
                     content.setGraphicsStateParameters(state);
                 }
                 if (coat.fill().isPresent()) {
-                    content.drawForm(filled(coat.fill().get(), mark, coat.tone() + tone, coat.opacity() < 1));
+                    content.drawForm(filled(coat.fill().get(), mark, coat.tone(), coat.opacity() < 1));
                 } else {
-                    content.setNonStrokingColor(new Color(Coats.toned(coat.rgb(), tone).argb()));
+                    content.setNonStrokingColor(new Color(coat.rgb().argb()));
                     path(content, mark.shape());
                     content.fill();
                 }
@@ -172,7 +156,7 @@ public final class PdfTileWriter {
 
         /** @param group whether it is faded as one, so that what lies under the next copy does not show */
         private PDFormXObject filled(Fill fill, VectorMark mark, double seenTone, boolean group) throws IOException {
-            FillPlace place = FillPlace.of(fill, mark, tile);
+            FillPlace place = FillPlace.of(fill, mark, of.tile());
             PDFormXObject copy = copy(fill, place.block(), seenTone);
             PDFormXObject form = blank(0, 0, group);
             Rectangle2D box = mark.shape().getBounds2D();
@@ -201,8 +185,8 @@ public final class PdfTileWriter {
             double h = fill.source().heightMm();
             double over = FillPlace.bleed(fill.source());
             PDFormXObject form;
-            if (block == 1 && fill.source() instanceof Fill.OfDesign of) {
-                form = new Content(of.design(), FillTiles.colourway(of, colourway), over, seenTone).form();
+            if (block == 1 && fill.source() instanceof Fill.OfDesign inner) {
+                form = new Content(of.within(inner, seenTone)).form();
             } else {
                 form = blank(block * w + over, block * h + over, false);
                 try (PDFormContentStream content = new PDFormContentStream(form)) {

@@ -6,7 +6,6 @@ import static org.vatwright.files.vector.XmlOut.number;
 
 import java.awt.geom.AffineTransform;
 import java.awt.geom.NoninvertibleTransformException;
-import java.awt.geom.Rectangle2D;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Base64;
@@ -24,12 +23,10 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Gradient;
 import org.vatwright.core.pattern.Ink;
-import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.raster.Picture;
-import org.vatwright.core.render.FillTiles;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.files.disk.Disk;
 import org.vatwright.files.picture.Pictures;
@@ -78,39 +75,26 @@ public final class SvgTileWriter {
         Tile tile = design.repeat().tile();
         xml.start("pattern", "id", id, "width", number(tile.widthMm()), "height", number(tile.heightMm()),
                 "patternUnits", "userSpaceOnUse");
-        new Content(design, colourway, 0, 0).draw();
+        new Content(TileContent.of(design, colourway)).draw();
         xml.end();
     }
 
     /** The layers of one design, the outer one or one that serves as an ink. */
     private final class Content {
-        private final Design design;
-        private final Colourway colourway;
-        private final InkColours inks;
-        private final double bleed;
-        private final double tone;
-        /** The copy of each fill, by its name and its number of tiles a side. */
+        private final TileContent of;
+        /** The copy of each fill, by its name, its number of tiles a side and its tone. */
         private final Map<String, String> copies = new HashMap<>();
 
-        /** @param bleed how far it reaches over its right and lower edge, in mm @param tone of all of it */
-        Content(Design design, Colourway colourway, double bleed, double tone) {
-            this.bleed = bleed;
-            this.tone = tone;
-            this.design = design;
-            this.colourway = colourway;
-            inks = FillTiles.plain(design, colourway);
+        Content(TileContent of) {
+            this.of = of;
         }
 
         void draw() throws XMLStreamException {
-            Tile tile = design.repeat().tile();
-            if (!(design.ground() instanceof Ink.Clear)) {
-                mark(new VectorMark(new Rectangle2D.Double(0, 0, tile.widthMm() + bleed, tile.heightMm() + bleed),
-                        design.ground()));
+            if (of.ground().isPresent()) {
+                mark(of.ground().get());
             }
-            for (Layer layer : design.layers()) {
-                if (layer.visible()) {
-                    layer(layer);
-                }
+            for (Layer layer : of.layers()) {
+                layer(layer);
             }
         }
 
@@ -118,7 +102,7 @@ public final class SvgTileWriter {
             String shown = "shown-" + ++ids;
             if (layer.mask().isPresent()) {
                 xml.start("clipPath", "id", shown);
-                xml.empty("path", "d", data(layer.mask().get().outline(design.repeat())));
+                xml.empty("path", "d", data(layer.mask().get().outline(of.design().repeat())));
                 xml.end();
             }
             xml.start("g");
@@ -131,8 +115,7 @@ public final class SvgTileWriter {
             if (layer.mode() != BlendMode.NORMAL) {
                 xml.attribute("style", "mix-blend-mode:" + layer.mode().keyword());
             }
-            for (VectorMark mark : FillPlace.withBleed(layer.structure().outlines(design.repeat()),
-                    design.repeat().tile(), bleed)) {
+            for (VectorMark mark : of.marks(layer)) {
                 mark(mark);
             }
             xml.end();
@@ -145,11 +128,11 @@ public final class SvgTileWriter {
                 path(mark, "url(#" + id + ")", mark.opacity());
                 return;
             }
-            for (Coats.Coat coat : Coats.of(mark, design, inks).coats()) {
+            for (Coats.Coat coat : of.coats(mark)) {
                 if (coat.fill().isPresent()) {
-                    fill(coat.fill().get(), mark, coat.tone() + tone, coat.opacity());
+                    fill(coat.fill().get(), mark, coat.tone(), coat.opacity());
                 } else {
-                    path(mark, Coats.toned(coat.rgb(), tone).hex(), coat.opacity());
+                    path(mark, coat.rgb().hex(), coat.opacity());
                 }
             }
         }
@@ -162,7 +145,7 @@ public final class SvgTileWriter {
         }
 
         private void fill(Fill fill, VectorMark mark, double seenTone, double opacity) throws XMLStreamException {
-            FillPlace place = FillPlace.of(fill, mark, design.repeat().tile());
+            FillPlace place = FillPlace.of(fill, mark, of.tile());
             String copy = copy(fill, place.block(), seenTone);
             String clip = "mark-" + ++ids;
             xml.start("clipPath", "id", clip);
@@ -205,8 +188,7 @@ public final class SvgTileWriter {
                 // Drawn as a whole before it is clipped, else the ground shows through at the edges.
                 xml.start("g", "id", id, "clip-path", "url(#edge-" + id + ")", "style", "isolation:isolate");
                 switch (fill.source()) {
-                    case Fill.OfDesign of ->
-                        new Content(of.design(), FillTiles.colourway(of, colourway), over, seenTone).draw();
+                    case Fill.OfDesign inner -> new Content(of.within(inner, seenTone)).draw();
                     case Fill.OfPicture(Picture picture) -> xml.empty("image", "width", number(w), "height", number(h),
                             "preserveAspectRatio", "none", "xlink:href",
                             "data:image/png;base64," + Base64.getEncoder().encodeToString(
@@ -233,7 +215,7 @@ public final class SvgTileWriter {
             for (Gradient.Stop stop : gradient.stops()) {
                 boolean clear = stop.ink() instanceof Ink.Clear;
                 xml.empty("stop", "offset", number(stop.place()), "stop-color",
-                        Coats.toned(Rgb.ofArgb(inks.argb(stop.ink())), tone).hex(), "stop-opacity",
+                        of.toned(Rgb.ofArgb(of.inks().argb(stop.ink()))).hex(), "stop-opacity",
                         number(clear ? 0 : stop.opacity()));
             }
             xml.end();
