@@ -13,7 +13,6 @@ import org.vatwright.core.pattern.motif.Motif;
 import org.vatwright.core.pattern.motif.Part;
 
 import javafx.scene.Node;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.shape.Circle;
@@ -24,19 +23,14 @@ import javafx.scene.shape.Rectangle;
  * Parts are chosen, moved, scaled by the corners of their box, turned by the knob above it, all about a point that Ctrl and
  * the mouse set.
  */
-final class ChooseTool implements BoardTool {
+final class ChooseTool extends BoardTool {
 
-    private static final double GRIP_PX = 9;
     private static final double KNOB_PX = 26;
-    private static final double SNAP_PX = 7;
-    private static final double NUDGE_MM = 0.1;
 
     private enum Doing {
         NOTHING, MOVING, SCALING, TURNING, ABOUT, AREA
     }
 
-    private final BoardHand hand;
-    private final BoardPane pane;
     private Doing doing = Doing.NOTHING;
     private Motif from;
     private Set<Integer> parts = Set.of();
@@ -51,8 +45,7 @@ final class ChooseTool implements BoardTool {
     private boolean aboutSet;
 
     ChooseTool(BoardHand hand, BoardPane pane) {
-        this.hand = hand;
-        this.pane = pane;
+        super(hand, pane);
     }
 
     double aboutX() {
@@ -67,12 +60,8 @@ final class ChooseTool implements BoardTool {
         return hand.motif().map(m -> Arranging.box(m, hand.parts())).orElse(new Rectangle2D.Double());
     }
 
-    private double mm(double px) {
-        return px / pane.viewport().pxPerMm();
-    }
-
     @Override
-    public void press(MouseEvent e, double x, double y) {
+    void press(MouseEvent e, double x, double y) {
         from = hand.motif().orElseThrow();
         parts = hand.parts();
         box = Arranging.box(from, parts);
@@ -118,7 +107,7 @@ final class ChooseTool implements BoardTool {
         if (point) {
             return Doing.ABOUT;
         }
-        double near = mm(GRIP_PX);
+        double near = mm(NEAR_PX);
         if (Math.hypot(x - box.getCenterX(), y - (box.getMinY() - mm(KNOB_PX))) < near) {
             return Doing.TURNING;
         }
@@ -145,7 +134,7 @@ final class ChooseTool implements BoardTool {
     }
 
     @Override
-    public void drag(MouseEvent e, double x, double y) {
+    void drag(MouseEvent e, double x, double y) {
         nowX = x;
         nowY = y;
         switch (doing) {
@@ -169,7 +158,7 @@ final class ChooseTool implements BoardTool {
 
     private void moveTo(double dx, double dy, boolean free) {
         Rectangle2D to = new Rectangle2D.Double(box.getX() + dx, box.getY() + dy, box.getWidth(), box.getHeight());
-        Arranging.Snap snap = Arranging.snap(from, parts, to, free ? -1 : mm(SNAP_PX), pane.guides());
+        Arranging.Snap snap = snap(from, parts, to, free);
         double byX = dx + snap.dx();
         double byY = dy + snap.dy();
         change("move a shape", AffineTransform.getTranslateInstance(byX, byY), "moved %s, %s mm %s".formatted(
@@ -212,8 +201,7 @@ final class ChooseTool implements BoardTool {
 
     /** The point itself rests on edges, middles and points as shapes do. */
     private void about(double x, double y, boolean free) {
-        Arranging.Snap snap = Arranging.snap(from, Set.of(), new Rectangle2D.Double(x, y, 0, 0),
-                free ? -1 : mm(SNAP_PX), pane.guides());
+        Arranging.Snap snap = snap(from, Set.of(), x, y, free);
         aboutX = x + snap.dx();
         aboutY = y + snap.dy();
         aboutSet = true;
@@ -222,7 +210,7 @@ final class ChooseTool implements BoardTool {
     }
 
     @Override
-    public void release(MouseEvent e, double x, double y) {
+    void release(MouseEvent e, double x, double y) {
         if (doing == Doing.AREA && (Math.abs(x - pressX) > mm(3) || Math.abs(y - pressY) > mm(3))) {
             Rectangle2D area = area();
             Set<Integer> inside = new TreeSet<>(e.isShiftDown() ? parts : Set.of());
@@ -253,20 +241,18 @@ final class ChooseTool implements BoardTool {
     }
 
     @Override
-    public boolean key(KeyEvent e) {
-        double step = e.isShiftDown() ? 10 * NUDGE_MM : NUDGE_MM;
-        double dx = e.getCode() == KeyCode.LEFT ? -step : e.getCode() == KeyCode.RIGHT ? step : 0;
-        double dy = e.getCode() == KeyCode.UP ? -step : e.getCode() == KeyCode.DOWN ? step : 0;
+    boolean key(KeyEvent e) {
+        double[] by = nudge(e);
         Set<Integer> chosen = hand.parts();
         if (chosen.isEmpty()) {
             return false;
         }
-        if (dx != 0 || dy != 0) {
+        if (by != null) {
             hand.edit("nudge a shape",
-                    m -> Arranging.moved(m, chosen, AffineTransform.getTranslateInstance(dx, dy)));
+                    m -> Arranging.moved(m, chosen, AffineTransform.getTranslateInstance(by[0], by[1])));
             return true;
         }
-        if (e.getCode() == KeyCode.DELETE || e.getCode() == KeyCode.BACK_SPACE) {
+        if (takesAway(e)) {
             hand.edit("remove shapes", m -> {
                 List<Part> rest = new ArrayList<>();
                 for (int i = 0; i < m.parts().size(); i++) {
@@ -283,7 +269,7 @@ final class ChooseTool implements BoardTool {
     }
 
     @Override
-    public List<Node> overlay() {
+    List<Node> overlay() {
         List<Node> nodes = new ArrayList<>();
         Motif motif = hand.motif().orElseThrow();
         Set<Integer> chosen = hand.parts();

@@ -1,6 +1,5 @@
 package org.vatwright.desktop.board;
 
-import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -10,6 +9,7 @@ import org.vatwright.core.pattern.motif.Arranging;
 import org.vatwright.core.pattern.motif.Form;
 import org.vatwright.core.pattern.motif.FreePath;
 import org.vatwright.core.pattern.motif.Part;
+import org.vatwright.desktop.cloth.PathMarks;
 
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
@@ -21,29 +21,19 @@ import javafx.scene.shape.Circle;
  * Draws a path: a click sets a corner, a drag a smooth point. It closes on its first point, or where Enter is pressed;
  * Escape gives it up, Backspace takes the last point back.
  */
-final class DrawTool implements BoardTool {
+final class DrawTool extends BoardTool {
 
-    private static final double NEAR_PX = 9;
-    private static final double SNAP_PX = 7;
-
-    private final BoardHand hand;
-    private final BoardPane pane;
     private final List<FreePath.Point> points = new ArrayList<>();
     private boolean pulling;
     private double nowX;
     private double nowY;
 
     DrawTool(BoardHand hand, BoardPane pane) {
-        this.hand = hand;
-        this.pane = pane;
-    }
-
-    private double mm(double px) {
-        return px / pane.viewport().pxPerMm();
+        super(hand, pane);
     }
 
     @Override
-    public void press(MouseEvent e, double x, double y) {
+    void press(MouseEvent e, double x, double y) {
         if (points.size() > 1 && Math.hypot(x - points.getFirst().x(), y - points.getFirst().y()) < mm(NEAR_PX)) {
             close();
             return;
@@ -55,17 +45,16 @@ final class DrawTool implements BoardTool {
 
     /** Points rest as shapes do, and level with the points already set. */
     private double[] rest(double x, double y, boolean free) {
-        Arranging.Snap snap = hand.motif().map(m -> Arranging.snap(m, Set.of(), new Rectangle2D.Double(x, y, 0, 0),
-                free ? -1 : mm(SNAP_PX), pane.guides())).orElseThrow();
+        Arranging.Snap snap = snap(hand.motif().orElseThrow(), Set.of(), x, y, free);
         double toX = x + snap.dx();
         double toY = y + snap.dy();
         String why = snap.why();
         for (FreePath.Point p : points) {
-            if (!free && snap.across().isEmpty() && Math.abs(p.x() - x) < mm(SNAP_PX)) {
+            if (!free && snap.across().isEmpty() && Math.abs(p.x() - x) < mm(NEAR_PX)) {
                 toX = p.x();
                 why = "upright over a point";
             }
-            if (!free && snap.down().isEmpty() && Math.abs(p.y() - y) < mm(SNAP_PX)) {
+            if (!free && snap.down().isEmpty() && Math.abs(p.y() - y) < mm(NEAR_PX)) {
                 toY = p.y();
                 why = "level with a point";
             }
@@ -75,7 +64,7 @@ final class DrawTool implements BoardTool {
     }
 
     @Override
-    public void drag(MouseEvent e, double x, double y) {
+    void drag(MouseEvent e, double x, double y) {
         nowX = x;
         nowY = y;
         if (pulling && !points.isEmpty()) {
@@ -88,12 +77,12 @@ final class DrawTool implements BoardTool {
     }
 
     @Override
-    public void release(MouseEvent e, double x, double y) {
+    void release(MouseEvent e, double x, double y) {
         pulling = false;
     }
 
     @Override
-    public void move(MouseEvent e, double x, double y) {
+    void move(MouseEvent e, double x, double y) {
         nowX = x;
         nowY = y;
         if (!points.isEmpty()) {
@@ -120,7 +109,7 @@ final class DrawTool implements BoardTool {
     }
 
     @Override
-    public boolean key(KeyEvent e) {
+    boolean key(KeyEvent e) {
         if (points.isEmpty()) {
             return false;
         }
@@ -136,12 +125,12 @@ final class DrawTool implements BoardTool {
     }
 
     @Override
-    public void leave() {
+    void leave() {
         points.clear();
     }
 
     @Override
-    public List<Node> overlay() {
+    List<Node> overlay() {
         List<Node> nodes = new ArrayList<>();
         if (points.isEmpty()) {
             return nodes;
@@ -154,7 +143,7 @@ final class DrawTool implements BoardTool {
         nodes.add(pane.shape(outline, "picked-under"));
         nodes.add(pane.shape(outline, "picked"));
         for (int i = 0; i < points.size(); i++) {
-            PointsTool.marks(pane, points.get(i), i == points.size() - 1, nodes);
+            PathMarks.point(pane.viewport(), points.get(i), i == points.size() - 1, nodes);
         }
         Circle first = BoardPane.styled(new Circle(pane.viewport().pxX(points.getFirst().x()),
                 pane.viewport().pxY(points.getFirst().y()), 5), "grip");

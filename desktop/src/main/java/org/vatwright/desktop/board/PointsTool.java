@@ -1,9 +1,6 @@
 package org.vatwright.desktop.board;
 
-import java.awt.geom.AffineTransform;
 import java.awt.geom.NoninvertibleTransformException;
-import java.awt.geom.Point2D;
-import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,38 +14,26 @@ import org.vatwright.core.pattern.motif.FreePath;
 import org.vatwright.core.pattern.motif.Motif;
 import org.vatwright.core.pattern.motif.Part;
 import org.vatwright.core.shape.Outline;
+import org.vatwright.desktop.cloth.PathMarks;
 
 import javafx.scene.Node;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.shape.Circle;
-import javafx.scene.shape.Line;
-import javafx.scene.shape.Rectangle;
 
 /**
  * Moves the points of the part in hand and their handles. A double click on the line sets a point more, on a point it
  * makes a corner smooth or the other way round; Delete takes the chosen one away. A drawn form becomes a free path with the
  * first change.
  */
-final class PointsTool implements BoardTool {
+final class PointsTool extends BoardTool {
 
-    private static final double NEAR_PX = 8;
-    private static final double SNAP_PX = 7;
-
-    /** @param handle 0 the point itself, -1 its handle before, 1 after */
-    private record Held(int run, int index, int handle) {}
-
-    private final BoardHand hand;
-    private final BoardPane pane;
-    private Held held;
-    private Held chosen;
+    private FreePath.Spot held;
+    private FreePath.Spot chosen;
     private FreePath from;
     private boolean moving;
 
     PointsTool(BoardHand hand, BoardPane pane) {
-        this.hand = hand;
-        this.pane = pane;
+        super(hand, pane);
     }
 
     private int index(Motif m) {
@@ -79,16 +64,12 @@ final class PointsTool implements BoardTool {
         }
     }
 
-    private double mm(double px) {
-        return px / pane.viewport().pxPerMm();
-    }
-
     @Override
-    public void press(MouseEvent e, double x, double y) {
+    void press(MouseEvent e, double x, double y) {
         FreePath path = path().orElseThrow();
-        held = find(path, x, y);
+        held = path.at(x, y, mm(NEAR_PX), Optional.ofNullable(chosen)).orElse(null);
         if (held != null) {
-            chosen = new Held(held.run(), held.index(), 0);
+            chosen = held.point();
             from = path;
             moving = false;
             if (e.getClickCount() == 2 && held.handle() == 0) {
@@ -101,7 +82,7 @@ final class PointsTool implements BoardTool {
             FreePath.Place place = path.nearest(x, y);
             if (place.far() < mm(NEAR_PX)) {
                 set("add a point", path.split(place));
-                chosen = new Held(place.run(), place.index() + 1, 0);
+                chosen = new FreePath.Spot(place.run(), place.index() + 1, 0);
             }
             return;
         }
@@ -118,39 +99,8 @@ final class PointsTool implements BoardTool {
         }
     }
 
-    private Held find(FreePath path, double x, double y) {
-        double near = mm(NEAR_PX);
-        if (chosen != null && has(path, chosen)) {
-            FreePath.Point p = path.point(chosen.run(), chosen.index());
-            for (int handle : new int[]{1, -1}) {
-                double hx = handle > 0 ? p.outX() : p.inX();
-                double hy = handle > 0 ? p.outY() : p.inY();
-                if (Math.hypot(hx - p.x(), hy - p.y()) > mm(1) && Math.hypot(x - hx, y - hy) < near) {
-                    return new Held(chosen.run(), chosen.index(), handle);
-                }
-            }
-        }
-        Held best = null;
-        double least = near;
-        for (int r = 0; r < path.runs().size(); r++) {
-            for (int i = 0; i < path.runs().get(r).points().size(); i++) {
-                FreePath.Point p = path.point(r, i);
-                double far = Math.hypot(x - p.x(), y - p.y());
-                if (far < least) {
-                    least = far;
-                    best = new Held(r, i, 0);
-                }
-            }
-        }
-        return best;
-    }
-
-    private static boolean has(FreePath path, Held at) {
-        return at.run() < path.runs().size() && at.index() < path.runs().get(at.run()).points().size();
-    }
-
     @Override
-    public void drag(MouseEvent e, double x, double y) {
+    void drag(MouseEvent e, double x, double y) {
         if (held == null) {
             return;
         }
@@ -158,23 +108,21 @@ final class PointsTool implements BoardTool {
             moving = true;
             hand.studio().beginDrag("move a point");
         }
-        FreePath.Point p = from.point(held.run(), held.index());
         if (held.handle() != 0) {
-            set("pull a handle", from.with(held.run(), held.index(), p.withHandle(held.handle() > 0, x, y)));
+            set("pull a handle", from.moved(held, x, y));
             hand.tell("handle at %s, %s mm".formatted(Numbers.plain(x, 2), Numbers.plain(y, 2)));
             return;
         }
         Motif motif = hand.motif().orElseThrow();
-        Arranging.Snap snap = Arranging.snap(motif, Set.of(index(motif)), new Rectangle2D.Double(x, y, 0, 0),
-                e.isShiftDown() ? -1 : mm(SNAP_PX), pane.guides());
+        Arranging.Snap snap = snap(motif, Set.of(index(motif)), x, y, e.isShiftDown());
         double toX = x + snap.dx();
         double toY = y + snap.dy();
-        set("move a point", from.with(held.run(), held.index(), p.at(toX, toY)));
+        set("move a point", from.moved(held, toX, toY));
         hand.tell("point at %s, %s mm %s".formatted(Numbers.plain(toX, 2), Numbers.plain(toY, 2), snap.why()));
     }
 
     @Override
-    public void release(MouseEvent e, double x, double y) {
+    void release(MouseEvent e, double x, double y) {
         held = null;
         if (moving) {
             moving = false;
@@ -188,67 +136,43 @@ final class PointsTool implements BoardTool {
     }
 
     private void change(String name, UnaryOperator<FreePath> change) {
-        path().filter(p -> chosen != null && has(p, chosen)).ifPresent(p -> set(name, change.apply(p)));
+        path().filter(p -> chosen != null && p.has(chosen)).ifPresent(p -> set(name, change.apply(p)));
     }
 
     @Override
-    public boolean key(KeyEvent e) {
+    boolean key(KeyEvent e) {
         if (chosen == null) {
             return false;
         }
-        if (e.getCode() == KeyCode.DELETE || e.getCode() == KeyCode.BACK_SPACE) {
+        if (takesAway(e)) {
             change("take a point away", p -> p.without(chosen.run(), chosen.index()));
             chosen = null;
             return true;
         }
-        double step = e.isShiftDown() ? 1 : 0.1;
-        double dx = e.getCode() == KeyCode.LEFT ? -step : e.getCode() == KeyCode.RIGHT ? step : 0;
-        double dy = e.getCode() == KeyCode.UP ? -step : e.getCode() == KeyCode.DOWN ? step : 0;
-        if (dx == 0 && dy == 0) {
+        double[] by = nudge(e);
+        if (by == null) {
             return false;
         }
         change("nudge a point", p -> {
             FreePath.Point point = p.point(chosen.run(), chosen.index());
-            return p.with(chosen.run(), chosen.index(), point.at(point.x() + dx, point.y() + dy));
+            return p.moved(chosen, point.x() + by[0], point.y() + by[1]);
         });
         return true;
     }
 
     @Override
-    public List<Node> overlay() {
+    List<Node> overlay() {
         List<Node> nodes = new ArrayList<>();
         path().ifPresent(path -> {
             nodes.add(pane.shape(path.outline().path(), "picked-under"));
             nodes.add(pane.shape(path.outline().path(), "picked"));
             for (int r = 0; r < path.runs().size(); r++) {
                 for (int i = 0; i < path.runs().get(r).points().size(); i++) {
-                    marks(pane, path.point(r, i), chosen != null && chosen.run() == r && chosen.index() == i, nodes);
+                    PathMarks.point(pane.viewport(), path.point(r, i), new FreePath.Spot(r, i, 0).equals(chosen),
+                            nodes);
                 }
             }
         });
         return nodes;
-    }
-
-    /** A point, round when it is smooth and square when it is a corner; the chosen one with its handles. */
-    static void marks(BoardPane pane, FreePath.Point p, boolean withHandles, List<Node> nodes) {
-        Point2D at = px(pane, p.x(), p.y());
-        if (withHandles) {
-            for (Point2D to : List.of(px(pane, p.inX(), p.inY()), px(pane, p.outX(), p.outY()))) {
-                if (at.distance(to) > 1) {
-                    for (String style : new String[]{"grip-arm-under", "grip-arm"}) {
-                        nodes.add(BoardPane.styled(new Line(at.getX(), at.getY(), to.getX(), to.getY()), style));
-                    }
-                    nodes.add(BoardPane.styled(new Circle(to.getX(), to.getY(), 4), "grip-small"));
-                }
-            }
-        }
-        nodes.add(BoardPane.styled(p.smooth()
-                ? new Circle(at.getX(), at.getY(), 4.5)
-                : new Rectangle(at.getX() - 4, at.getY() - 4, 8, 8), withHandles ? "grip-small" : "grip"));
-    }
-
-    private static Point2D px(BoardPane pane, double x, double y) {
-        return new AffineTransform(pane.viewport().pxPerMm(), 0, 0, pane.viewport().pxPerMm(), pane.viewport().x(),
-                pane.viewport().y()).transform(new Point2D.Double(x, y), null);
     }
 }

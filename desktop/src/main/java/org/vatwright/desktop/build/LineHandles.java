@@ -10,16 +10,14 @@ import org.vatwright.core.pattern.motif.Placing;
 import org.vatwright.core.repeat.Lattice;
 import org.vatwright.core.shape.Outline;
 import org.vatwright.desktop.cloth.AwtShapes;
+import org.vatwright.desktop.cloth.PathMarks;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.shape.Circle;
-import javafx.scene.shape.Line;
 import javafx.scene.shape.Path;
-import javafx.scene.shape.Rectangle;
 
 /**
  * The line along which motifs stand, on the cloth: its points and handles are moved, a double click on it sets a point
@@ -29,12 +27,12 @@ final class LineHandles extends ClothHandles {
 
     private static final double NEAR_PX = 8;
 
-    /** @param handle 0 the point itself, -1 its handle before, 1 after */
-    private record Held(FreePath from, int index, int handle) {}
+    /** @param from the line as it was taken hold of */
+    private record Held(FreePath from, FreePath.Spot spot) {}
 
     private final GuideLines guides;
     private Held held;
-    private int chosen = -1;
+    private FreePath.Spot chosen;
 
     LineHandles(Studio studio, CellPane pane, GuideLines guides) {
         super(studio, pane);
@@ -65,37 +63,13 @@ final class LineHandles extends ClothHandles {
             }
             FreePath path = FreePath.of(a.line());
             for (int i = 0; i < points(path); i++) {
-                point(path.point(0, i), i);
+                PathMarks.point(viewport, path.point(0, i), new FreePath.Spot(0, i, 0).equals(chosen), getChildren());
             }
         });
     }
 
     private static int points(FreePath path) {
         return path.runs().getFirst().points().size();
-    }
-
-    private void point(FreePath.Point p, int index) {
-        double x = viewport.pxX(p.x());
-        double y = viewport.pxY(p.y());
-        if (index == chosen) {
-            for (double[] to : new double[][]{{p.inX(), p.inY()}, {p.outX(), p.outY()}}) {
-                double hx = viewport.pxX(to[0]);
-                double hy = viewport.pxY(to[1]);
-                if (Math.hypot(hx - x, hy - y) > 1) {
-                    for (String style : new String[]{"grip-arm-under", "grip-arm"}) {
-                        Line arm = new Line(x, y, hx, hy);
-                        arm.getStyleClass().add(style);
-                        getChildren().add(arm);
-                    }
-                    Circle end = new Circle(hx, hy, 4);
-                    end.getStyleClass().add("grip-small");
-                    getChildren().add(end);
-                }
-            }
-        }
-        javafx.scene.shape.Shape mark = p.smooth() ? new Circle(x, y, 4.5) : new Rectangle(x - 4, y - 4, 8, 8);
-        mark.getStyleClass().add(index == chosen ? "grip-small" : "grip");
-        getChildren().add(mark);
     }
 
     @Override
@@ -109,42 +83,24 @@ final class LineHandles extends ClothHandles {
         double x = viewport.mmX(e.getX());
         double y = viewport.mmY(e.getY());
         double near = NEAR_PX / viewport.pxPerMm();
-        held = find(path, x, y, near);
-        if (held != null) {
-            chosen = held.index();
-            if (e.getClickCount() == 2 && held.handle() == 0) {
-                set("smooth or corner", path.turned(0, held.index()));
-                held = null;
+        Optional<FreePath.Spot> found = path.at(x, y, near, Optional.ofNullable(chosen));
+        if (found.isPresent()) {
+            chosen = found.get().point();
+            if (e.getClickCount() == 2 && found.get().handle() == 0) {
+                set("smooth or corner", path.turned(0, chosen.index()));
+            } else {
+                held = new Held(path, found.get());
             }
         } else if (e.getClickCount() == 2) {
             FreePath.Place place = path.nearest(x, y);
             if (place.far() < near) {
-                chosen = place.index() + 1;
+                chosen = new FreePath.Spot(0, place.index() + 1, 0);
                 set("add a point", path.split(place));
             }
         } else {
-            chosen = -1;
+            chosen = null;
         }
         show(design, viewport, rolled);
-    }
-
-    private Held find(FreePath path, double x, double y, double near) {
-        if (chosen >= 0 && chosen < points(path)) {
-            FreePath.Point p = path.point(0, chosen);
-            if (Math.hypot(x - p.outX(), y - p.outY()) < near && Math.hypot(p.outX() - p.x(), p.outY() - p.y()) > 0) {
-                return new Held(path, chosen, 1);
-            }
-            if (Math.hypot(x - p.inX(), y - p.inY()) < near && Math.hypot(p.inX() - p.x(), p.inY() - p.y()) > 0) {
-                return new Held(path, chosen, -1);
-            }
-        }
-        for (int i = 0; i < points(path); i++) {
-            FreePath.Point p = path.point(0, i);
-            if (Math.hypot(x - p.x(), y - p.y()) < near) {
-                return new Held(path, i, 0);
-            }
-        }
-        return null;
     }
 
     @Override
@@ -158,19 +114,20 @@ final class LineHandles extends ClothHandles {
         double x = viewport.mmX(e.getX());
         double y = viewport.mmY(e.getY());
         FreePath from = held.from();
-        FreePath.Point p = from.point(0, held.index());
-        if (held.handle() != 0) {
-            set("pull a handle", from.with(0, held.index(), p.withHandle(held.handle() > 0, x, y)));
+        FreePath.Spot spot = held.spot();
+        if (spot.handle() != 0) {
+            set("pull a handle", from.moved(spot, x, y));
             return;
         }
+        FreePath.Point p = from.point(0, spot.index());
         GuideLines.Rest across = e.isShiftDown() ? new GuideLines.Rest(x, "") : guides.rest(x, true);
         GuideLines.Rest down = e.isShiftDown() ? new GuideLines.Rest(y, "") : guides.rest(y, false);
-        FreePath moved = from.with(0, held.index(), p.at(across.mm(), down.mm()));
+        FreePath moved = from.moved(spot, across.mm(), down.mm());
         int last = points(from) - 1;
-        if (meets(from) && (held.index() == 0 || held.index() == last)) {
-            int twin = held.index() == 0 ? last : 0;
-            FreePath.Point other = from.point(0, twin);
-            moved = moved.with(0, twin, other.at(other.x() + across.mm() - p.x(), other.y() + down.mm() - p.y()));
+        if (meets(from) && (spot.index() == 0 || spot.index() == last)) {
+            FreePath.Spot twin = new FreePath.Spot(0, spot.index() == 0 ? last : 0, 0);
+            FreePath.Point other = from.point(0, twin.index());
+            moved = moved.moved(twin, other.x() + across.mm() - p.x(), other.y() + down.mm() - p.y());
         }
         set("move the line", moved);
         studio.tellFoot(f -> f.withPlace("point at %s, %s mm %s".formatted(Numbers.plain(across.mm(), 1),
@@ -198,14 +155,14 @@ final class LineHandles extends ClothHandles {
 
     @Override
     void key(KeyEvent e) {
-        if (along().isEmpty() || chosen < 0
+        if (along().isEmpty() || chosen == null
                 || e.getCode() != KeyCode.DELETE && e.getCode() != KeyCode.BACK_SPACE) {
             return;
         }
         FreePath path = FreePath.of(along().get().line());
-        if (chosen < points(path)) {
-            set("take a point away", path.without(0, chosen));
-            chosen = -1;
+        if (path.has(chosen)) {
+            set("take a point away", path.without(chosen.run(), chosen.index()));
+            chosen = null;
             e.consume();
         }
     }

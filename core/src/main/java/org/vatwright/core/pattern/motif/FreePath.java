@@ -5,6 +5,7 @@ import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import org.vatwright.core.measure.Check;
 import org.vatwright.core.shape.Outline;
@@ -199,6 +200,54 @@ public record FreePath(List<Run> runs) {
         List<Run> rest = new ArrayList<>(runs);
         rest.remove(run);
         return rest.isEmpty() ? this : new FreePath(rest);
+    }
+
+    /** Something to take hold of. @param handle 0 the point itself, -1 its handle before, 1 after */
+    public record Spot(int run, int index, int handle) {
+
+        public Spot point() {
+            return new Spot(run, index, 0);
+        }
+    }
+
+    public boolean has(Spot spot) {
+        return spot.run() < runs.size() && spot.index() < runs.get(spot.run()).points().size();
+    }
+
+    /**
+     * @param near how near it must be, in mm
+     * @param chosen the point whose handles are shown; they are found first
+     */
+    public Optional<Spot> at(double x, double y, double near, Optional<Spot> chosen) {
+        if (chosen.filter(this::has).isPresent()) {
+            Spot spot = chosen.get();
+            Point p = point(spot.run(), spot.index());
+            for (int handle : new int[]{1, -1}) {
+                double hx = handle > 0 ? p.outX : p.inX;
+                double hy = handle > 0 ? p.outY : p.inY;
+                if (Math.hypot(hx - p.x, hy - p.y) > near / 8 && Math.hypot(x - hx, y - hy) < near) {
+                    return Optional.of(new Spot(spot.run(), spot.index(), handle));
+                }
+            }
+        }
+        Spot best = null;
+        double least = near;
+        for (int r = 0; r < runs.size(); r++) {
+            for (int i = 0; i < runs.get(r).points().size(); i++) {
+                double far = Math.hypot(x - point(r, i).x, y - point(r, i).y);
+                if (far < least) {
+                    least = far;
+                    best = new Spot(r, i, 0);
+                }
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    /** @return with a point and its handles, or one handle, somewhere else */
+    public FreePath moved(Spot spot, double x, double y) {
+        Point p = point(spot.run(), spot.index());
+        return with(spot.run(), spot.index(), spot.handle() == 0 ? p.at(x, y) : p.withHandle(spot.handle() > 0, x, y));
     }
 
     /** A place on the path. @param share of the way from the point to the next, 0 to 1 */
