@@ -10,6 +10,10 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.dress.Article;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fill;
+import org.vatwright.core.pattern.motif.Motif;
+import org.vatwright.core.pattern.motif.Motifs;
 import org.vatwright.core.pattern.stripe.Stripes;
 import org.vatwright.core.project.Project;
 import org.vatwright.files.demo.DemoCommission;
@@ -119,5 +123,60 @@ class StudioTest {
             assertThat(l.colourway()).isEqualTo("Night Crossing");
             assertThat(l.scale()).isEqualTo(2);
         });
+    }
+
+    /** A design goes into another as an ink, follows its changes and its name, and never comes to lie in itself. */
+    @Test
+    void aDesignAsAnInkIsLinkedAndACircleIsRefusedWithItsPath() {
+        studio.hear(said::add);
+        Project before = studio.project();
+        Design swell = before.design("Swell").orElseThrow();
+        studio.select(s -> s.withDesign(before.design("Gangway").orElseThrow()));
+        assertThat(studio.addFill("Swell", new Fill.OfDesign(swell, Optional.empty()))).isTrue();
+        assertThat(studio.selection().fill()).isZero();
+        assertThat(studio.selection().paletteSlot()).isEqualTo(-1);
+        // Wider than a quarter of the cell it comes in smaller.
+        Fill fill = studio.design().orElseThrow().fills().getFirst();
+        assertThat(fill.wide()).isEqualTo(Math.min(1, 96 / 4.0 / swell.repeat().tile().widthMm()));
+
+        assertThat(studio.edit("rename", p -> p.edit("Swell", d -> d.withName("Breakers")))).isTrue();
+        assertThat(studio.design().orElseThrow().fills().getFirst().design().orElseThrow())
+                .isSameAs(studio.project().design("Breakers").orElseThrow());
+        assertThat(studio.project().fillable("Breakers")).extracting(Design::name).doesNotContain("Gangway",
+                "Portholes", "Breakers");
+        Project linked = studio.project();
+        studio.select(s -> s.withDesign(linked.design("Breakers").orElseThrow()));
+        assertThat(studio.addFill("Deck", new Fill.OfDesign(linked.design("Gangway").orElseThrow(), Optional.empty())))
+                .isFalse();
+        assertThat(said.getLast().text()).contains("cannot lie in itself").contains("Gangway in Breakers in Gangway");
+        assertThat(studio.project()).isSameAs(linked);
+        assertThat(studio.edit("remove", p -> p.removeDesign("Breakers"))).isFalse();
+        // A fill that is taken away is no longer chosen.
+        studio.select(s -> s.withDesign(linked.design("Gangway").orElseThrow()).withSlot(Selection.FILLS));
+        studio.editDesign("take out", d -> d.removeFill("Swell", d.ground()));
+        assertThat(studio.selection().fill()).isEqualTo(-1);
+        studio.undo();
+        studio.undo();
+        studio.undo();
+        assertThat(studio.project()).isEqualTo(before);
+    }
+
+    @Test
+    void theHandOnAMotifFallsOnWhatThereIs() {
+        Design terns = studio.project().design("Terns").orElseThrow();
+        Motifs motifs = (Motifs) terns.layers().getFirst().structure();
+        Motif tern = motifs.motifs().getFirst();
+        MotifHand hand = MotifHand.on(99).withParts(Set.of(2, 4, 77));
+        assertThat(hand.in(motifs)).isSameAs(tern);
+        assertThat(hand.parts(tern)).containsExactly(2, 4);
+        assertThat(hand.part()).isEqualTo(77);
+        assertThat(hand.part(tern)).isEqualTo(tern.parts().size() - 1);
+        assertThat(hand.withParts(Set.of()).parts(tern)).isEmpty();
+        assertThat(hand.withPart(3).withParts(Set.of(1, 3)).part()).isEqualTo(3);
+        int[] told = {0};
+        studio.watch(() -> told[0]++);
+        studio.hold(h -> h.withPart(2));
+        studio.hold(h -> h.withPart(2));
+        assertThat(told[0]).isEqualTo(1);
     }
 }
