@@ -5,6 +5,7 @@ import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 import org.vatwright.core.colour.LightMix;
@@ -55,41 +56,42 @@ public final class DrawingPainter implements Painter {
             Group group = asked;
             if (inks.fill(group.rest()).isPresent()) {
                 layers.add(new Layer(0, true));
-                seen.add(new Seen(new VectorMark(new Rectangle2D.Double(0, 0, grid.widthMm(), grid.heightMm()),
-                        group.rest()), layers.size() - 1, true));
+                see(new VectorMark(new Rectangle2D.Double(0, 0, grid.widthMm(), grid.heightMm()), group.rest()), inks,
+                        seen);
                 group = new Group(group.marks(), Ink.CLEAR, group.seams());
             }
             boolean alone = group.marks().size() == 1 && group.rest() instanceof Ink.Clear;
             layers.add(new Layer(inks.argb(group.rest()), alone));
             for (VectorMark mark : group.marks()) {
-                seen.add(new Seen(mark, layers.size() - 1, alone));
+                see(mark, inks, seen);
             }
         }
         AffineTransform toPx = AffineTransform.getScaleInstance(1 / grid.mmPerPxX(), 1 / grid.mmPerPxY());
+        // Only this is shared out: a fill may paint a design of its own, which takes the same threads.
         Stream<Seen> all = seen.size() > MANY ? seen.parallelStream() : seen.stream();
-        all.map(s -> s.flat(toPx, grid, inks)).toList().stream().filter(f -> f.shape() != null).forEach(this::add);
+        List<Optional<FlatShape>> flat = all.map(s -> Optional.ofNullable(FlatShape.of(s.mark.shape(), toPx))).toList();
+        for (int i = 0; i < flat.size(); i++) {
+            Seen mark = seen.get(i);
+            flat.get(i).ifPresent(f -> {
+                add(f, mark.layer, mark.colour);
+                shades.add(mark.shade);
+            });
+        }
         opaque = !layers.isEmpty() && layers.getFirst().rest >>> 24 == 255
                 && Arrays.stream(argb, 0, shapes.size()).allMatch(c -> c >>> 24 == 255)
                 && shades.stream().allMatch(s -> s == null || s.opaque());
     }
 
-    /** A mark of one of the layers. */
-    private record Seen(VectorMark mark, int layer, boolean alone) {
+    /** A mark of one of the layers. @param shade null where it has one colour */
+    private record Seen(VectorMark mark, int layer, int colour, Shade shade) {}
 
-        Flat flat(AffineTransform toPx, TileGrid grid, InkColours inks) {
-            int colour = inks.argb(mark);
-            Shade shade = Shade.of(mark, grid, inks).orElse(null);
-            boolean nothing = colour == 0 && alone && shade == null;
-            return new Flat(nothing ? null : FlatShape.of(mark.shape(), toPx), layer, colour, shade);
+    /** Notes a mark of the last layer, unless it shows nothing. */
+    private void see(VectorMark mark, InkColours inks, List<Seen> seen) {
+        int colour = inks.argb(mark);
+        Shade shade = Shade.of(mark, grid, inks).orElse(null);
+        if (colour != 0 || shade != null || !layers.getLast().alone) {
+            seen.add(new Seen(mark, layers.size() - 1, colour, shade));
         }
-    }
-
-    /** @param shape null when there is nothing to fill @param shade null where it has one colour */
-    private record Flat(FlatShape shape, int layer, int colour, Shade shade) {}
-
-    private void add(Flat seen) {
-        add(seen.shape, seen.layer, seen.colour);
-        shades.add(seen.shade);
     }
 
     private void add(FlatShape flat, int layer, int colour) {
