@@ -14,15 +14,15 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import org.vatwright.core.family.block.Blocks;
+import org.vatwright.core.family.block.Bond;
+import org.vatwright.core.family.block.Inking;
+import org.vatwright.core.family.block.Variety;
 import org.vatwright.core.measure.Fraction;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
-import org.vatwright.core.pattern.block.Blocks;
-import org.vatwright.core.pattern.block.Inking;
-import org.vatwright.core.pattern.block.Laying;
-import org.vatwright.core.pattern.block.Variety;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.TileRenderer;
@@ -55,7 +55,7 @@ public class BlocksBenchmark {
     public void prepare() {
         Design quay = DemoCommission.load().design("Quay").orElseThrow();
         Ink tar = Ink.slot("Tar");
-        Blocks blocks = new Blocks(new Laying.Running(new Fraction(1, 2)), 146, 46, 4, tar,
+        Blocks blocks = new Blocks(new Bond.Running(new Fraction(1, 2)), 146, 46, 4, tar,
                 new Inking(Inking.Way.AT_RANDOM, List.of(Ink.slot("Slate"), Ink.slot("Kelp"), Ink.slot("Fog")),
                         List.of(6.0, 2.0, 1.0)))
                 .withVariety(new Variety(24, 0.06, true, 1.5, 0.3, 5));

@@ -19,28 +19,28 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.TearDown;
 import org.openjdk.jmh.annotations.Warmup;
-import org.vatwright.core.loom.Edge;
+import org.vatwright.core.band.BandRun;
+import org.vatwright.core.band.Edge;
+import org.vatwright.core.family.dot.Dots;
+import org.vatwright.core.family.motif.Motifs;
+import org.vatwright.core.family.motif.Placing;
+import org.vatwright.core.family.plaid.Plaid;
+import org.vatwright.core.family.plaid.PlaidDesign;
+import org.vatwright.core.family.stripe.Stripes;
 import org.vatwright.core.laid.Grip;
 import org.vatwright.core.laid.LaidStructure;
-import org.vatwright.core.loom.BandRun;
 import org.vatwright.core.loom.Look;
 import org.vatwright.core.loom.SettText;
 import org.vatwright.core.loom.Weave;
+import org.vatwright.core.motif.Form;
+import org.vatwright.core.motif.Motif;
+import org.vatwright.core.motif.Part;
 import org.vatwright.core.pattern.Design;
-import org.vatwright.core.pattern.motif.Dots;
-import org.vatwright.core.pattern.motif.Form;
-import org.vatwright.core.pattern.motif.Motif;
-import org.vatwright.core.pattern.motif.Motifs;
-import org.vatwright.core.pattern.motif.Part;
-import org.vatwright.core.pattern.motif.Placing;
-import org.vatwright.core.pattern.plaid.Plaid;
-import org.vatwright.core.pattern.plaid.PlaidDesign;
-import org.vatwright.core.pattern.stripe.Stripes;
 import org.vatwright.core.project.Project;
+import org.vatwright.core.render.TileSource;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.WallpaperGroup;
-import org.vatwright.core.render.TileSource;
 import org.vatwright.desktop.studio.LiveCloth;
 import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
@@ -143,9 +143,9 @@ public class LiveBenchmark {
         }
         // One thread goes from a band to its neighbour and back, so the sett keeps its 400 threads.
         int threads = by > 2.5 ? 1 : 0;
-        studio.editStructure("drag", Plaid.class, p -> p.withCloth(p.cloth().withWarp(p.cloth().warp()
-                .with(1, p.cloth().warp().bands().get(1).withWidth(24 + threads))
-                .with(2, p.cloth().warp().bands().get(2).withWidth(8 - threads)))));
+        studio.editStructure("drag", Plaid.class, p -> p.withFabric(p.fabric().withWarp(p.fabric().warp()
+                .with(1, p.fabric().warp().bands().get(1).withWidth(24 + threads))
+                .with(2, p.fabric().warp().bands().get(2).withWidth(8 - threads)))));
         Design design = studio.design().orElseThrow();
         Scenes.Field field = new Scenes.Field(design, studio.colourway(design), -20, -20, WIDTH, HEIGHT,
                 subject.equals("motifs") ? WIDTH / MOTIFS_MM : PX_PER_MM);

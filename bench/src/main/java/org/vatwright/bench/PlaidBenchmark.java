@@ -15,12 +15,12 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import org.vatwright.core.family.plaid.Plaid;
+import org.vatwright.core.family.plaid.PlaidDesign;
 import org.vatwright.core.loom.Look;
 import org.vatwright.core.loom.SettText;
 import org.vatwright.core.loom.Weave;
 import org.vatwright.core.pattern.Design;
-import org.vatwright.core.pattern.plaid.Plaid;
-import org.vatwright.core.pattern.plaid.PlaidDesign;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.TileRenderer;
@@ -59,8 +59,8 @@ public class PlaidBenchmark {
         PlaidDesign made = PlaidDesign.of("Sett", sett, Optional.empty(), Weave.parse("twill 2/2"), Look.WOVEN, 20,
                 Map.of());
         Plaid plaid = made.plaid();
-        Plaid scaled = plaid.withCloth(plaid.cloth().withWarp(plaid.cloth().warp().toThreads(count)));
-        double side = scaled.cloth().periodWidthMm();
+        Plaid scaled = plaid.withFabric(plaid.fabric().withWarp(plaid.fabric().warp().toThreads(count)));
+        double side = scaled.fabric().periodWidthMm();
         design = made.design().replace(1, l -> l.withStructure(scaled))
                 .withRepeat(new Repeat(side, side, Arrangement.STRAIGHT));
         grid = new TileGrid(SIDE, SIDE, design.repeat().widthMm(), design.repeat().heightMm());

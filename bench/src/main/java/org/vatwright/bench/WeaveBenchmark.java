@@ -15,15 +15,16 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import org.vatwright.core.band.Band;
+import org.vatwright.core.band.BandRun;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.draft.Draft;
 import org.vatwright.core.draft.NamedWeave;
 import org.vatwright.core.draft.Squares;
-import org.vatwright.core.loom.Band;
-import org.vatwright.core.loom.BandRun;
-import org.vatwright.core.loom.Cloth;
+import org.vatwright.core.family.weave.Weaving;
+import org.vatwright.core.loom.Fabric;
 import org.vatwright.core.loom.Look;
 import org.vatwright.core.loom.Weave;
 import org.vatwright.core.loom.YarnLook;
@@ -31,7 +32,6 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
-import org.vatwright.core.pattern.weave.Weaving;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.TileRenderer;
@@ -69,7 +69,7 @@ public class WeaveBenchmark {
     @Setup
     public void prepare() {
         NamedWeave basket = NamedWeave.parse("basket 2/2");
-        Cloth cloth = new Cloth(run("warp"), Optional.of(run("weft")), Weave.plain(),
+        Fabric cloth = new Fabric(run("warp"), Optional.of(run("weft")), Weave.plain(),
                 new Look.Yarns(YarnLook.named("canvas")), 10, 10);
         Palette palette = new Palette(List.of("warp", "weft"), List.of(new Colourway("First colours",
                 List.of(new Rgb(230, 220, 194), new Rgb(216, 201, 164)))));

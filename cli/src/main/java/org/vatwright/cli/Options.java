@@ -4,10 +4,10 @@ import java.nio.file.Path;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.LengthText;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.measure.Require;
 import org.vatwright.core.measure.Unit;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.repeat.Tile;
@@ -88,36 +88,36 @@ final class Options {
         @Override
         Integer read(String text) {
             double px = LengthText.parseNumber(text, "px");
-            Check.that(px == Math.rint(px), "%s is no whole number of pixels".formatted(text));
-            return (int) Check.within("width", px, 1, 100_000, "px");
+            Require.that(px == Math.rint(px), "%s is no whole number of pixels".formatted(text));
+            return (int) Require.within("width", px, 1, 100_000, "px");
         }
     }
 
     static final class QualityReader extends Reader<Integer> {
         @Override
         Integer read(String text) {
-            return (int) Check.within("quality", LengthText.parseNumber(text, "%"), 1, 100, "");
+            return (int) Require.within("quality", LengthText.parseNumber(text, "%"), 1, 100, "");
         }
     }
 
     static final class PhaseReader extends Reader<Double> {
         @Override
         Double read(String text) {
-            return Check.within("phase", LengthText.parseNumber(text, ""), -1e6, 1e6, "");
+            return Require.within("phase", LengthText.parseNumber(text, ""), -1e6, 1e6, "");
         }
     }
 
     static final class PercentReader extends Reader<Double> {
         @Override
         Double read(String text) {
-            return Check.within("scale", LengthText.parseNumber(text, "%"), 1, 10_000, "%") / 100;
+            return Require.within("scale", LengthText.parseNumber(text, "%"), 1, 10_000, "%") / 100;
         }
     }
 
     static final class DegreeReader extends Reader<Double> {
         @Override
         Double read(String text) {
-            return Check.within("grain", LengthText.parseNumber(text, "\u00b0"), -3600, 3600, "degrees");
+            return Require.within("grain", LengthText.parseNumber(text, "\u00b0"), -3600, 3600, "degrees");
         }
     }
 
@@ -128,13 +128,13 @@ final class Options {
         @Override
         Pair read(String text) {
             Matcher m = SIDES.matcher(text.strip());
-            Check.that(m.matches(), "\"%s\" is no size; type one such as 12inx12in or 300mmx200mm".formatted(text));
+            Require.that(m.matches(), "\"%s\" is no size; type one such as 12inx12in or 300mmx200mm".formatted(text));
             String unit = m.group(2).replaceFirst("^[\\d.,/+*() -]*", "");
             String first = m.group(1).matches(".*[a-z\"].*") ? m.group(1) : m.group(1) + unit;
             Density none = new Density(Unit.MM_PER_INCH);
-            Check.that(!text.contains("px"), "a size in px needs no field; give it in mm, cm or in");
-            return new Pair(Check.within("width", LengthText.parseMm(first, Unit.MM, none), 0.1, 1e6, "mm"),
-                    Check.within("height", LengthText.parseMm(m.group(2), Unit.MM, none), 0.1, 1e6, "mm"));
+            Require.that(!text.contains("px"), "a size in px needs no field; give it in mm, cm or in");
+            return new Pair(Require.within("width", LengthText.parseMm(first, Unit.MM, none), 0.1, 1e6, "mm"),
+                    Require.within("height", LengthText.parseMm(m.group(2), Unit.MM, none), 0.1, 1e6, "mm"));
         }
     }
 
@@ -143,7 +143,7 @@ final class Options {
         @Override
         Pair read(String text) {
             String[] parts = text.split(",");
-            Check.that(parts.length == 2, "\"%s\" is no start; type two lengths such as 10mm,5mm".formatted(text));
+            Require.that(parts.length == 2, "\"%s\" is no start; type two lengths such as 10mm,5mm".formatted(text));
             Density none = new Density(Unit.MM_PER_INCH);
             return new Pair(LengthText.parseMm(parts[0], Unit.MM, none), LengthText.parseMm(parts[1], Unit.MM, none));
         }

@@ -8,16 +8,16 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 
 import org.vatwright.core.colour.Rgb;
-import org.vatwright.core.loom.Cloth;
+import org.vatwright.core.family.plaid.PlaidDesign;
+import org.vatwright.core.loom.Fabric;
 import org.vatwright.core.loom.Look;
 import org.vatwright.core.loom.SettText;
 import org.vatwright.core.loom.Weave;
-import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.LengthText;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Design;
-import org.vatwright.core.pattern.plaid.PlaidDesign;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.TileGrid;
@@ -91,7 +91,7 @@ final class SettCommand implements Callable<Integer> {
             for (String part : text.split("[,\\s]+")) {
                 if (!part.isEmpty()) {
                     String[] sides = part.split("=", 2);
-                    Check.that(sides.length == 2 && sides[0].matches("[A-Za-z]{1,3}"),
+                    Require.that(sides.length == 2 && sides[0].matches("[A-Za-z]{1,3}"),
                             "\"%s\" is no ink; write letters and a colour such as K=#111111".formatted(part));
                     colours.put(sides[0].toUpperCase(Locale.ROOT), Rgb.parse(sides[1]));
                 }
@@ -111,7 +111,7 @@ final class SettCommand implements Callable<Integer> {
         @Override
         Look read(String text) {
             String word = text.strip().toLowerCase(Locale.ROOT);
-            Check.that(word.equals("woven") || word.equals("blended"),
+            Require.that(word.equals("woven") || word.equals("blended"),
                     "\"%s\" is no look; woven and blended are".formatted(text));
             return word.equals("woven") ? Look.WOVEN : Look.HALF;
         }
@@ -120,14 +120,14 @@ final class SettCommand implements Callable<Integer> {
     static final class CountReader extends Options.Reader<Double> {
         @Override
         Double read(String text) {
-            return Check.within("threads per cm", LengthText.parseNumber(text, ""), 0.1, 1000, "");
+            return Require.within("threads per cm", LengthText.parseNumber(text, ""), 0.1, 1000, "");
         }
     }
 
     static final class PxReader extends Options.Reader<Double> {
         @Override
         Double read(String text) {
-            return Check.within("pixels a thread", LengthText.parseNumber(text, "px"), 0.1, 200, "");
+            return Require.within("pixels a thread", LengthText.parseNumber(text, "px"), 0.1, 200, "");
         }
     }
 
@@ -136,11 +136,11 @@ final class SettCommand implements Callable<Integer> {
         PlaidDesign made = PlaidDesign.of("Sett", warp, Optional.ofNullable(weft), weave, look, threadsPerCm,
                 inks.colours());
         Design design = made.design();
-        Cloth cloth = made.plaid().cloth();
+        Fabric fabric = made.plaid().fabric();
         TileGrid grid = fineness.density != null
                 ? TileGrid.at(design.repeat().tile(), fineness.density)
-                : new TileGrid(px(cloth.endsInPeriod()), px(cloth.picksInPeriod()), cloth.periodWidthMm(),
-                        cloth.periodHeightMm());
+                : new TileGrid(px(fabric.endsInPeriod()), px(fabric.picksInPeriod()), fabric.periodWidthMm(),
+                        fabric.periodHeightMm());
         for (String letter : made.unknown()) {
             spec.commandLine().getErr().println(
                     "vatwright: no colour is known for %s; it is drawn in %s (say another with --inks %s=#...)"

@@ -11,13 +11,13 @@ import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.draft.Draft;
 import org.vatwright.core.draft.NamedWeave;
 import org.vatwright.core.draft.Origin;
+import org.vatwright.core.family.weave.Weaving;
 import org.vatwright.core.loom.Look;
 import org.vatwright.core.loom.YarnLook;
-import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.LengthText;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Design;
-import org.vatwright.core.pattern.weave.Weaving;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.TileGrid;
@@ -77,8 +77,8 @@ final class WeaveCommand implements Callable<Integer> {
         @Override
         Integer read(String text) {
             double n = LengthText.parseNumber(text, "");
-            Check.that(n == Math.rint(n), "%s is no whole number of repeats".formatted(text));
-            return (int) Check.within("repeats", n, 1, Draft.MOST_THREADS, "");
+            Require.that(n == Math.rint(n), "%s is no whole number of repeats".formatted(text));
+            return (int) Require.within("repeats", n, 1, Draft.MOST_THREADS, "");
         }
     }
 
@@ -140,7 +140,7 @@ final class WeaveCommand implements Callable<Integer> {
     private void draw(WifFile file) {
         Design design = WifDesign.design(file, origin, look);
         Weaving weaving = (Weaving) design.layers().getFirst().structure();
-        TileGrid grid = new TileGrid(px(weaving.cloth().endsInPeriod()), px(weaving.cloth().picksInPeriod()),
+        TileGrid grid = new TileGrid(px(weaving.fabric().endsInPeriod()), px(weaving.fabric().picksInPeriod()),
                 design.repeat().widthMm(), design.repeat().heightMm());
         new Producer(Project.empty("weave"), new ShippedTypefaces()).tile(design, design.palette().first(), grid,
                 output,

@@ -3,13 +3,13 @@ package org.vatwright.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.awt.image.BufferedImage;
-import java.io.IOException;
-import java.util.Base64;
 import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Base64;
 
 import javax.imageio.ImageIO;
 

@@ -5,32 +5,32 @@ import java.util.List;
 import java.util.Random;
 import java.util.Set;
 
+import org.vatwright.core.band.Band;
+import org.vatwright.core.band.BandMeasure;
+import org.vatwright.core.band.BandRun;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.family.block.Blocks;
+import org.vatwright.core.family.block.Bond;
+import org.vatwright.core.family.block.Inking;
+import org.vatwright.core.family.block.Variety;
+import org.vatwright.core.family.dot.Dot;
+import org.vatwright.core.family.dot.Dots;
+import org.vatwright.core.family.flow.FlowLines;
+import org.vatwright.core.family.flow.Knot;
+import org.vatwright.core.family.flow.Ribbon;
+import org.vatwright.core.family.flow.Sway;
+import org.vatwright.core.family.interlace.Interlace;
+import org.vatwright.core.family.interlace.Mesh;
+import org.vatwright.core.family.stripe.Stripes;
+import org.vatwright.core.family.zigzag.Zigzag;
 import org.vatwright.core.laid.LaidStructure;
-import org.vatwright.core.loom.Band;
-import org.vatwright.core.loom.BandMeasure;
-import org.vatwright.core.loom.BandRun;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.Structure;
-import org.vatwright.core.pattern.block.Blocks;
-import org.vatwright.core.pattern.block.Inking;
-import org.vatwright.core.pattern.block.Laying;
-import org.vatwright.core.pattern.block.Variety;
-import org.vatwright.core.pattern.flow.FlowLines;
-import org.vatwright.core.pattern.flow.Knot;
-import org.vatwright.core.pattern.flow.Stroke;
-import org.vatwright.core.pattern.flow.Sway;
-import org.vatwright.core.pattern.interlace.Interlace;
-import org.vatwright.core.pattern.interlace.Mesh;
-import org.vatwright.core.pattern.motif.Dot;
-import org.vatwright.core.pattern.motif.Dots;
-import org.vatwright.core.pattern.stripe.Stripes;
-import org.vatwright.core.pattern.zigzag.Zigzag;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
@@ -86,13 +86,13 @@ public final class Samples {
     public static Design anyLaid(Random random, double width, double height) {
         double angle = random.nextInt(360);
         LaidStructure laid = switch (random.nextInt(4)) {
-            case 0 -> new Blocks(new Laying.Herringbone(3), 12, 4, 0, LINEN,
+            case 0 -> new Blocks(new Bond.Herringbone(3), 12, 4, 0, LINEN,
                     new Inking(Inking.Way.BY_TURN, List.of(NAVY, MADDER))).withVariety(
                             new Variety(5, 0.1, true, 0.3, 0.3, 4));
             case 1 -> new Zigzag(7, 2, 4, List.of(new Zigzag.Line(NAVY, 2)), Zigzag.Corner.ROUND, 0.5, 0);
             case 2 -> new Interlace(new Mesh.Rings(), 11, 8, 8, 1, 0.3, 0.1, List.of(MADDER, NAVY), 0, Set.of());
             default -> new FlowLines(20, 8, List.of(new Knot(0, 2, 4, -3, 1)), new FlowLines.Copies(2, 1, 3, 0),
-                    new Stroke(1.5, List.of(NAVY), List.of()), List.of(), List.of(), new Sway(1, 2, 3), 0, 0.3, 0);
+                    new Ribbon(1.5, List.of(NAVY), List.of()), List.of(), List.of(), new Sway(1, 2, 3), 0, 0.3, 0);
         };
         return design(width, height, random.nextBoolean() ? Arrangement.STRAIGHT : Arrangement.HALF_DROP,
                 laid.withAngle(angle));

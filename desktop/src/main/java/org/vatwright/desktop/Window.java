@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.function.Supplier;
 
 import org.vatwright.core.project.Project;
-import org.vatwright.desktop.build.BuildStage;
+import org.vatwright.desktop.building.BuildStage;
 import org.vatwright.desktop.colour.ColourStage;
 import org.vatwright.desktop.dress.DressStage;
 import org.vatwright.desktop.frame.Desk;

@@ -3,10 +3,10 @@ package org.vatwright.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
+import org.vatwright.core.family.stripe.Stripes;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.FillClosing;
 import org.vatwright.core.pattern.Ink;
-import org.vatwright.core.pattern.stripe.Stripes;
 import org.vatwright.core.project.Project;
 
 /** Designs and pictures as inks, by mouse and keys. */

@@ -4,14 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
+import org.vatwright.core.family.block.Blocks;
+import org.vatwright.core.family.block.Bond;
+import org.vatwright.core.family.block.Inking;
+import org.vatwright.core.family.flow.FlowLines;
+import org.vatwright.core.family.interlace.Interlace;
+import org.vatwright.core.family.interlace.Mesh;
+import org.vatwright.core.family.zigzag.Zigzag;
 import org.vatwright.core.pattern.Ink;
-import org.vatwright.core.pattern.block.Blocks;
-import org.vatwright.core.pattern.block.Inking;
-import org.vatwright.core.pattern.block.Laying;
-import org.vatwright.core.pattern.flow.FlowLines;
-import org.vatwright.core.pattern.interlace.Interlace;
-import org.vatwright.core.pattern.interlace.Mesh;
-import org.vatwright.core.pattern.zigzag.Zigzag;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.desktop.cloth.ClothPane;
@@ -69,10 +69,10 @@ class LaidByHandTest extends AtTheDemo {
         hand.click("block-as-others");
         assertThat(structure(Blocks.class).touches()).isEmpty();
 
-        hand.click("laying-hexagons");
+        hand.click("bond-hexagons");
         hand.write("block-breadth", "160");
         hand.click("inks-by-turn");
-        assertThat(structure(Blocks.class).laying()).isEqualTo(new Laying.Hexagons());
+        assertThat(structure(Blocks.class).bond()).isEqualTo(new Bond.Hexagons());
         assertThat(structure(Blocks.class).inking().way()).isEqualTo(Inking.Way.BY_TURN);
         hand.write("blocks-before-all-recurs", "40");
         assertThat(structure(Blocks.class).closes(design().repeat())).isTrue();

@@ -6,9 +6,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 
 import org.junit.jupiter.api.Test;
-import org.vatwright.core.loom.BandMeasure;
+import org.vatwright.core.band.BandMeasure;
+import org.vatwright.core.family.stripe.Stripes;
 import org.vatwright.core.pattern.Layer;
-import org.vatwright.core.pattern.stripe.Stripes;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.BlendMode;
 

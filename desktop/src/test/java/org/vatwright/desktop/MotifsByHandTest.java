@@ -7,10 +7,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 
 import org.junit.jupiter.api.Test;
-import org.vatwright.core.pattern.motif.Form;
-import org.vatwright.core.pattern.motif.Instance;
-import org.vatwright.core.pattern.motif.Motifs;
-import org.vatwright.core.pattern.motif.Placing;
+import org.vatwright.core.family.motif.Instance;
+import org.vatwright.core.family.motif.Motifs;
+import org.vatwright.core.family.motif.Placing;
+import org.vatwright.core.motif.Form;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.WallpaperGroup;

@@ -3,10 +3,10 @@ package org.vatwright.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
-import org.vatwright.core.loom.BandRun;
+import org.vatwright.core.band.BandRun;
+import org.vatwright.core.family.dot.Dots;
+import org.vatwright.core.family.stripe.Stripes;
 import org.vatwright.core.pattern.Ink;
-import org.vatwright.core.pattern.motif.Dots;
-import org.vatwright.core.pattern.stripe.Stripes;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.desktop.cloth.ClothPane;

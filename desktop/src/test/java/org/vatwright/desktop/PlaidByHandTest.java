@@ -5,15 +5,15 @@ import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.vatwright.core.loom.Band;
-import org.vatwright.core.loom.Cloth;
+import org.vatwright.core.band.Band;
+import org.vatwright.core.family.check.Checks;
+import org.vatwright.core.family.plaid.Plaid;
+import org.vatwright.core.loom.Fabric;
 import org.vatwright.core.loom.Look;
-import org.vatwright.core.loom.ThreadMask;
 import org.vatwright.core.loom.Weave;
 import org.vatwright.core.pattern.Ink;
-import org.vatwright.core.pattern.check.Checks;
-import org.vatwright.core.pattern.plaid.Plaid;
 import org.vatwright.core.project.Project;
+import org.vatwright.core.woven.ThreadMask;
 import org.vatwright.desktop.cloth.ClothPane;
 
 import javafx.geometry.Point2D;
@@ -37,18 +37,18 @@ class PlaidByHandTest extends AtTheDemo {
         return (Plaid) design().layers().getFirst().structure();
     }
 
-    private Cloth cloth() {
-        return plaid().cloth();
+    private Fabric fabric() {
+        return plaid().fabric();
     }
 
     @Test
     void theSettIsTypedAndFaultsAreMarkedWhileTheClothStays() throws Exception {
         hand.write("sett-warp", "B/6 G20 Y/4");
-        assertThat(cloth().warp().bands()).extracting(Band::width).containsExactly(6.0, 20.0, 4.0);
-        assertThat(cloth().warp().pivot()).isTrue();
+        assertThat(fabric().warp().bands()).extracting(Band::width).containsExactly(6.0, 20.0, 4.0);
+        assertThat(fabric().warp().pivot()).isTrue();
         assertThat(hand.text("undo")).isEqualTo("Undo: sett B/6 G20 Y/4");
         hand.write("sett-warp", "B6 G20 Y4");
-        assertThat(cloth().warp().pivot()).isFalse();
+        assertThat(fabric().warp().pivot()).isFalse();
         Project good = hand.studio().project();
         hand.write("sett-warp", "B6 20 Y4");
         assertThat(hand.studio().project()).isEqualTo(good);
@@ -63,15 +63,15 @@ class PlaidByHandTest extends AtTheDemo {
     @Test
     void usualLettersAreKnownAndNewOnesAskedForOnce() throws Exception {
         hand.write("sett-warp", "K8 B24 Q6");
-        assertThat(cloth().warp().bands()).hasSize(8);
+        assertThat(fabric().warp().bands()).hasSize(8);
         hand.menu("letter-Q", 7);
-        assertThat(cloth().warp().bands()).extracting(Band::ink).containsExactly(Ink.slot("Black"), Ink.slot("Navy"),
+        assertThat(fabric().warp().bands()).extracting(Band::ink).containsExactly(Ink.slot("Black"), Ink.slot("Navy"),
                 Ink.slot("Q"));
         assertThat(design().palette().slots()).contains("Black", "Q");
         assertThat(hand.text("sett-letters")).isEqualTo("B Navy, K Black, Q Q");
         hand.write("sett-warp", "K8 B24 Q10");
         assertThat(hand.shows("letter-Q")).isFalse();
-        assertThat(cloth().warp().bands().getLast().width()).isEqualTo(10);
+        assertThat(fabric().warp().bands().getLast().width()).isEqualTo(10);
         assertThat(undoAll()).isEqualTo(before);
     }
 
@@ -94,8 +94,8 @@ class PlaidByHandTest extends AtTheDemo {
     void bandsAreDraggedCarriedAndInkedOnBothRulesAndTheTextFollows() throws Exception {
         Node edge = hand.node("band-edge-2");
         hand.drag(edge, 4, 10, 30, 0);
-        assertThat(cloth().warp().length()).isEqualTo(176);
-        assertThat(cloth().warp().bands().get(1).width()).isGreaterThan(24);
+        assertThat(fabric().warp().length()).isEqualTo(176);
+        assertThat(fabric().warp().bands().get(1).width()).isGreaterThan(24);
         assertThat(hand.text("sett-warp")).isEqualTo(plaid().text(true).toString()).isNotEqualTo("W/4 B24 G8 B8");
         hand.press(KeyCode.CONTROL, KeyCode.Z);
         assertThat(hand.studio().project()).isEqualTo(before);
@@ -103,42 +103,42 @@ class PlaidByHandTest extends AtTheDemo {
         hand.click("weft-own");
         Node weftEdge = hand.node("weft-edge-5");
         hand.drag(weftEdge, 10, 4, 0, 16);
-        assertThat(cloth().weft().bands().get(4).width()).isGreaterThan(24);
-        assertThat(cloth().warp().bands().get(4).width()).isEqualTo(24);
+        assertThat(fabric().weft().bands().get(4).width()).isGreaterThan(24);
+        assertThat(fabric().warp().bands().get(4).width()).isEqualTo(24);
         assertThat(hand.text("sett-weft")).isEqualTo(plaid().text(false).toString());
 
         Node rule = hand.node("warp-rule");
         Point2D navy = Hand.onFx(() -> rule.localToScreen(40, 10));
         Point2D kelp = Hand.onFx(() -> rule.localToScreen(120, 10));
         hand.dragBetween(navy, kelp);
-        assertThat(cloth().warp().bands().get(1).ink()).isEqualTo(Ink.slot("Kelp"));
+        assertThat(fabric().warp().bands().get(1).ink()).isEqualTo(Ink.slot("Kelp"));
         assertThat(hand.text("undo")).isEqualTo("Undo: carry Navy band");
         hand.dragBetween(hand.middle(hand.node("swatch-Madder")), Hand.onFx(() -> rule.localToScreen(5, 10)));
-        assertThat(cloth().warp().bands().getFirst().ink()).isEqualTo(Ink.slot("Madder"));
+        assertThat(fabric().warp().bands().getFirst().ink()).isEqualTo(Ink.slot("Madder"));
         assertThat(undoAll()).isEqualTo(before);
     }
 
     @Test
     void theSettIsScaledPivotedAndWovenOtherwise() throws Exception {
         hand.write("threads-of-the-sett", "100");
-        assertThat(cloth().warp().length()).isEqualTo(100);
-        assertThat(cloth().warp().bands()).allMatch(b -> b.width() == Math.rint(b.width()) && b.width() >= 1);
+        assertThat(fabric().warp().length()).isEqualTo(100);
+        assertThat(fabric().warp().bands()).allMatch(b -> b.width() == Math.rint(b.width()) && b.width() >= 1);
         hand.click("sett-repeat");
         assertThat(hand.text("sett-warp")).doesNotContain("/");
         hand.click("sett-pivot");
         hand.click("weave-plain");
-        assertThat(cloth().weave()).isEqualTo(Weave.plain());
+        assertThat(fabric().weave()).isEqualTo(Weave.plain());
         hand.write("weave", "twill 3/1");
-        assertThat(cloth().weave().name()).isEqualTo("twill 3/1");
+        assertThat(fabric().weave().name()).isEqualTo("twill 3/1");
         hand.write("weave", "knit");
-        assertThat(cloth().weave().name()).isEqualTo("twill 3/1");
+        assertThat(fabric().weave().name()).isEqualTo("twill 3/1");
         assertThat(hand.text("message-text")).contains("no weave we know");
         hand.click("look-blended");
         hand.write("share-of-the-warp", "70");
-        assertThat(cloth().look()).isEqualTo(new Look.Blended(0.7));
+        assertThat(fabric().look()).isEqualTo(new Look.Blended(0.7));
         hand.click("look-woven");
         hand.write("ends-per-cm", "14");
-        assertThat(cloth().endsPerCm()).isEqualTo(14);
+        assertThat(fabric().endsPerCm()).isEqualTo(14);
         assertThat(plaid().closes(design().repeat())).isFalse();
         hand.click("closing-resize-cell");
         assertThat(plaid().closes(design().repeat())).isTrue();
@@ -151,7 +151,7 @@ class PlaidByHandTest extends AtTheDemo {
         hand.write("band-2-width", "25");
         assertThat(hand.text("period-ends")).startsWith("356 ends: sett 178");
         hand.click("fewer-ends");
-        assertThat(cloth().endsInPeriod()).isLessThan(200);
+        assertThat(fabric().endsInPeriod()).isLessThan(200);
         assertThat(hand.shows("fewer-ends")).isFalse();
     }
 
@@ -184,7 +184,7 @@ class PlaidByHandTest extends AtTheDemo {
         hand.write("threads-of-a-band", "900");
         assertThat(((Checks) design().layers().getFirst().structure()).band()).isEqualTo(4);
         hand.click("to-plaid");
-        assertThat(cloth()).isEqualTo(hounds.cloth());
+        assertThat(fabric()).isEqualTo(hounds.fabric());
         assertThat(hand.text("sett-warp")).isEqualTo("F4 GA4");
     }
 
@@ -213,7 +213,7 @@ class PlaidByHandTest extends AtTheDemo {
         hand.press(KeyCode.CONTROL, KeyCode.A);
         hand.press(KeyCode.CONTROL, KeyCode.V);
         hand.press(KeyCode.ENTER);
-        assertThat(cloth().warp().length()).isEqualTo(400);
+        assertThat(fabric().warp().length()).isEqualTo(400);
         assertThat(hand.text("sett-warp")).isEqualTo(sett);
         hand.click("closing-resize-cell");
         assertThat(design().repeat().widthMm()).isEqualTo(250);
@@ -222,8 +222,8 @@ class PlaidByHandTest extends AtTheDemo {
         hand.clickOn(pane, place.getX(), place.getY());
         assertThat(hand.text("read-out")).containsPattern("end 25[01], pick [56]");
         hand.click(hand.named("Mirror: turn the order of the bands round"));
-        assertThat(cloth().warp().bands().getFirst().ink()).isEqualTo(Ink.slot("Madder"));
+        assertThat(fabric().warp().bands().getFirst().ink()).isEqualTo(Ink.slot("Madder"));
         hand.click(hand.named("Set all bands once more behind the last"));
-        assertThat(cloth().warp().length()).isEqualTo(800);
+        assertThat(fabric().warp().length()).isEqualTo(800);
     }
 }

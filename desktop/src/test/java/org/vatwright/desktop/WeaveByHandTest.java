@@ -11,10 +11,10 @@ import org.vatwright.core.draft.Draft;
 import org.vatwright.core.draft.NamedWeave;
 import org.vatwright.core.draft.Origin;
 import org.vatwright.core.draft.Squares;
+import org.vatwright.core.family.weave.Weaving;
 import org.vatwright.core.loom.Look;
 import org.vatwright.core.loom.YarnLook;
 import org.vatwright.core.pattern.Ink;
-import org.vatwright.core.pattern.weave.Weaving;
 import org.vatwright.core.project.Project;
 import org.vatwright.files.wif.WifFile;
 
@@ -76,7 +76,7 @@ class WeaveByHandTest extends AtTheDemo {
         clickSquare(TREADLES + SIDE, TOP + 23 * SIDE);
         assertThat(draft().treadling().at(1, 0)).isTrue();
         assertThat(draft().treadling().at(0, 0)).isFalse();
-        assertThat(weaving().cloth().weave().rows()).hasSize(4);
+        assertThat(weaving().fabric().weave().rows()).hasSize(4);
         assertThat(undoAll()).isEqualTo(before);
         boolean up = draft().drawdown().at(2, 1);
         clickDrawdown(2, 1);
@@ -192,11 +192,11 @@ class WeaveByHandTest extends AtTheDemo {
         hand.click("lines-falling");
         assertThat(weaving().name()).isEqualTo("twill 3/3 left");
         hand.write("gap-between-threads", "30");
-        assertThat(((Look.Yarns) weaving().cloth().look()).yarn().warpWidth()).isEqualTo(0.7);
+        assertThat(((Look.Yarns) weaving().fabric().look()).yarn().warpWidth()).isEqualTo(0.7);
         hand.write("thread-width", "2mm");
-        assertThat(weaving().cloth().picksPerCm()).isEqualTo(5);
+        assertThat(weaving().fabric().picksPerCm()).isEqualTo(5);
         hand.click("yarn-linen");
-        assertThat(weaving().cloth().look()).isEqualTo(new Look.Yarns(YarnLook.named("linen")));
+        assertThat(weaving().fabric().look()).isEqualTo(new Look.Yarns(YarnLook.named("linen")));
         assertThat(undoAll()).isEqualTo(before);
     }
 
@@ -221,7 +221,7 @@ class WeaveByHandTest extends AtTheDemo {
         assertThat(weaving().endInk(7)).isEqualTo(Ink.slot("Deep"));
         assertThat(weaving().endInk(4)).isEqualTo(Ink.slot("Vat blue"));
         hand.write("sett-warp", "%s6 %s2".formatted(letter("Vat blue"), letter("Undyed")));
-        assertThat(weaving().cloth().endsInPeriod()).isEqualTo(8);
+        assertThat(weaving().fabric().endsInPeriod()).isEqualTo(8);
         assertThat(undoAll()).isEqualTo(before);
     }
 

@@ -4,32 +4,32 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 
+import org.vatwright.core.band.Band;
+import org.vatwright.core.band.BandMeasure;
+import org.vatwright.core.band.BandRun;
 import org.vatwright.core.draft.NamedWeave;
-import org.vatwright.core.loom.Band;
-import org.vatwright.core.loom.BandMeasure;
-import org.vatwright.core.loom.BandRun;
-import org.vatwright.core.loom.Cloth;
+import org.vatwright.core.family.block.Blocks;
+import org.vatwright.core.family.check.Checks;
+import org.vatwright.core.family.dot.Dot;
+import org.vatwright.core.family.dot.Dots;
+import org.vatwright.core.family.flow.FlowLines;
+import org.vatwright.core.family.interlace.Interlace;
+import org.vatwright.core.family.motif.Motifs;
+import org.vatwright.core.family.motif.Placing;
+import org.vatwright.core.family.plaid.Plaid;
+import org.vatwright.core.family.stripe.Stripes;
+import org.vatwright.core.family.weave.Weaving;
+import org.vatwright.core.family.zigzag.Zigzag;
+import org.vatwright.core.loom.Fabric;
 import org.vatwright.core.loom.Look;
 import org.vatwright.core.loom.Weave;
 import org.vatwright.core.loom.YarnLook;
+import org.vatwright.core.motif.Form;
+import org.vatwright.core.motif.Motif;
+import org.vatwright.core.motif.Part;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Structure;
-import org.vatwright.core.pattern.block.Blocks;
-import org.vatwright.core.pattern.check.Checks;
-import org.vatwright.core.pattern.flow.FlowLines;
-import org.vatwright.core.pattern.interlace.Interlace;
-import org.vatwright.core.pattern.motif.Dot;
-import org.vatwright.core.pattern.motif.Dots;
-import org.vatwright.core.pattern.motif.Form;
-import org.vatwright.core.pattern.motif.Motif;
-import org.vatwright.core.pattern.motif.Motifs;
-import org.vatwright.core.pattern.motif.Part;
-import org.vatwright.core.pattern.motif.Placing;
-import org.vatwright.core.pattern.plaid.Plaid;
-import org.vatwright.core.pattern.stripe.Stripes;
-import org.vatwright.core.pattern.weave.Weaving;
-import org.vatwright.core.pattern.zigzag.Zigzag;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.WallpaperGroup;
 
@@ -85,7 +85,7 @@ public final class Catalogue {
         Ink line = inks.get(2 % inks.size());
         BandRun run = new BandRun(List.of(new Band(line, 4), new Band(ground, 24), new Band(band, 24),
                 new Band(ground, 6), new Band(line, 2), new Band(ground, 16)), true);
-        return new Plaid(new Cloth(run, Optional.empty(), Weave.twill(List.of(2, 2), false), Look.WOVEN, 20, 20));
+        return new Plaid(new Fabric(run, Optional.empty(), Weave.twill(List.of(2, 2), false), Look.WOVEN, 20, 20));
     }
 
     /** A 2/2 twill with the look of cotton, warp and weft in two inks. */
@@ -93,7 +93,7 @@ public final class Catalogue {
         BandRun warp = new BandRun(List.of(new Band(inks.getFirst(), 4)), false);
         BandRun weft = new BandRun(List.of(new Band(inks.get(1 % inks.size()), 4)), false);
         NamedWeave twill = NamedWeave.parse("twill 2/2");
-        return new Weaving(twill.name(), twill.draft(), new Cloth(warp, Optional.of(weft), Weave.plain(),
+        return new Weaving(twill.name(), twill.draft(), new Fabric(warp, Optional.of(weft), Weave.plain(),
                 new Look.Yarns(YarnLook.named("cotton")), 10, 10));
     }
 

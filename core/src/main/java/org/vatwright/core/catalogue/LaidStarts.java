@@ -3,21 +3,21 @@ package org.vatwright.core.catalogue;
 import java.util.List;
 import java.util.Set;
 
+import org.vatwright.core.family.block.Blocks;
+import org.vatwright.core.family.block.Bond;
+import org.vatwright.core.family.block.Inking;
+import org.vatwright.core.family.flow.BeadRow;
+import org.vatwright.core.family.flow.FlowLines;
+import org.vatwright.core.family.flow.Knot;
+import org.vatwright.core.family.flow.Ribbon;
+import org.vatwright.core.family.flow.Sway;
+import org.vatwright.core.family.interlace.Interlace;
+import org.vatwright.core.family.interlace.Mesh;
+import org.vatwright.core.family.zigzag.Zigzag;
 import org.vatwright.core.measure.Fraction;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Structure;
-import org.vatwright.core.pattern.block.Blocks;
-import org.vatwright.core.pattern.block.Inking;
-import org.vatwright.core.pattern.block.Laying;
-import org.vatwright.core.pattern.flow.BeadRow;
-import org.vatwright.core.pattern.flow.FlowLines;
-import org.vatwright.core.pattern.flow.Knot;
-import org.vatwright.core.pattern.flow.Stroke;
-import org.vatwright.core.pattern.flow.Sway;
-import org.vatwright.core.pattern.interlace.Interlace;
-import org.vatwright.core.pattern.interlace.Mesh;
-import org.vatwright.core.pattern.zigzag.Zigzag;
 
 /** Good-looking starts of the laid families; each closes on the tile of the design it is made for. */
 final class LaidStarts {
@@ -41,7 +41,7 @@ final class LaidStarts {
         double w = wide(design) / 4;
         double h = high(design) / (2 * Math.max(1, Math.rint(high(design) / w * 3 / 2)));
         double joint = Math.max(0.05, Math.rint(Math.min(w, h) * 8) / 100);
-        return new Blocks(new Laying.Running(new Fraction(1, 2)), Math.max(0.2, w - joint), Math.max(0.2, h - joint),
+        return new Blocks(new Bond.Running(new Fraction(1, 2)), Math.max(0.2, w - joint), Math.max(0.2, h - joint),
                 joint, Ink.CLEAR, new Inking(Inking.Way.BY_TURN, List.of(ink(inks, 0))));
     }
 
@@ -70,7 +70,7 @@ final class LaidStarts {
         double step = pitch / 3;
         return new FlowLines(w, pitch,
                 List.of(new Knot(0, step / 2, w / 6, -step, 1), new Knot(w / 2, step / 2, w / 6, step, 1)),
-                new FlowLines.Copies(3, 0, step, 0), new Stroke(step * 0.3, List.of(ink(inks, 0)), List.of()),
+                new FlowLines.Copies(3, 0, step, 0), new Ribbon(step * 0.3, List.of(ink(inks, 0)), List.of()),
                 List.of(new BeadRow(ink(inks, 1), 0, Math.max(0.05, step * 0.12), BeadRow.Cap.ROUND,
                         List.of(new BeadRow.Step(Math.max(0.05, step * 0.12), Math.max(0.05, step * 0.12))), false)),
                 List.of(), Sway.NONE, 1, 0, 0);

@@ -1,6 +1,6 @@
 package org.vatwright.core.colour;
 
-import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Require;
 
 /**
  * Plain process shares in percent, without a press profile: black is what the lightest channel lacks, the others share
@@ -9,10 +9,10 @@ import org.vatwright.core.measure.Check;
 public record CmykShares(double cyan, double magenta, double yellow, double black) {
 
     public CmykShares {
-        Check.within("cyan", cyan, 0, 100, "%");
-        Check.within("magenta", magenta, 0, 100, "%");
-        Check.within("yellow", yellow, 0, 100, "%");
-        Check.within("black", black, 0, 100, "%");
+        Require.within("cyan", cyan, 0, 100, "%");
+        Require.within("magenta", magenta, 0, 100, "%");
+        Require.within("yellow", yellow, 0, 100, "%");
+        Require.within("black", black, 0, 100, "%");
     }
 
     public static CmykShares of(Rgb rgb) {

@@ -2,7 +2,7 @@ package org.vatwright.core.colour;
 
 import java.util.List;
 
-import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Require;
 
 /**
  * One assignment of colours to all slots of a palette.
@@ -12,7 +12,7 @@ import org.vatwright.core.measure.Check;
 public record Colourway(String name, List<Rgb> colours) {
 
     public Colourway {
-        name = Check.named("colourway", name);
+        name = Require.named("colourway", name);
         colours = List.copyOf(colours);
     }
 

@@ -7,8 +7,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 
-import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.measure.Require;
 
 /**
  * A design's slots and colourways. The first colourway is the one the design was made in: it is never removed, and
@@ -24,14 +24,14 @@ public record Palette(List<String> slots, List<Colourway> colourways, boolean fi
     public static final int MOST_COLOURWAYS = 200;
 
     public Palette {
-        slots = slots.stream().map(s -> Check.named("slot", s)).toList();
+        slots = slots.stream().map(s -> Require.named("slot", s)).toList();
         colourways = List.copyOf(colourways);
-        Check.within("slots", slots.size(), 1, MOST_SLOTS);
-        Check.within("colourways", colourways.size(), 1, MOST_COLOURWAYS);
+        Require.within("slots", slots.size(), 1, MOST_SLOTS);
+        Require.within("colourways", colourways.size(), 1, MOST_COLOURWAYS);
         once("slot", slots);
         once("colourway", colourways.stream().map(Colourway::name).toList());
         for (Colourway c : colourways) {
-            Check.that(c.colours().size() == slots.size(),
+            Require.that(c.colours().size() == slots.size(),
                     "colourway %s has %d colours for %d slots; each slot needs one"
                             .formatted(c.name(), c.colours().size(), slots.size()));
         }
@@ -44,7 +44,7 @@ public record Palette(List<String> slots, List<Colourway> colourways, boolean fi
     private static void once(String what, List<String> names) {
         Set<String> seen = new HashSet<>();
         for (String name : names) {
-            Check.that(seen.add(name), "two %ss are called %s; names must differ".formatted(what, name));
+            Require.that(seen.add(name), "two %ss are called %s; names must differ".formatted(what, name));
         }
     }
 
@@ -98,7 +98,7 @@ public record Palette(List<String> slots, List<Colourway> colourways, boolean fi
     }
 
     public Palette remove(String colourway) {
-        Check.that(!first().name().equals(colourway), "%s is the first colourway and stays".formatted(colourway));
+        Require.that(!first().name().equals(colourway), "%s is the first colourway and stays".formatted(colourway));
         return new Palette(slots, colourways.stream().filter(c -> !c.name().equals(colourway)).toList(), firstOpen);
     }
 
@@ -108,7 +108,7 @@ public record Palette(List<String> slots, List<Colourway> colourways, boolean fi
 
     /** Adds a slot that has the same colour in every colourway, to be told apart there. */
     public Palette withSlot(String name, Rgb colour) {
-        Check.that(slots.size() < MOST_SLOTS, "a palette holds %d slots at most".formatted(MOST_SLOTS));
+        Require.that(slots.size() < MOST_SLOTS, "a palette holds %d slots at most".formatted(MOST_SLOTS));
         List<String> more = new ArrayList<>(slots);
         more.add(name);
         return new Palette(more, colourways.stream().map(c -> {

@@ -2,16 +2,16 @@ package org.vatwright.core.colour;
 
 import java.util.Locale;
 
-import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.measure.Require;
 
 /** An opaque sRGB colour, 0 to 255 a channel. */
 public record Rgb(int red, int green, int blue) {
 
     public Rgb {
-        Check.within("red", red, 0, 255);
-        Check.within("green", green, 0, 255);
-        Check.within("blue", blue, 0, 255);
+        Require.within("red", red, 0, 255);
+        Require.within("green", green, 0, 255);
+        Require.within("blue", blue, 0, 255);
     }
 
     /** Reads "#1f3460", "1f3460" or "#abc". */

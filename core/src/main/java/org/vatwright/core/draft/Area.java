@@ -1,13 +1,13 @@
 package org.vatwright.core.draft;
 
-import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Require;
 
 /** A rectangle of squares. @param column,row the first ones @param columns,rows how many, at least 1 */
 public record Area(int column, int row, int columns, int rows) {
 
     public Area {
-        Check.within("columns of the area", columns, 1, Squares.MOST_SIDE);
-        Check.within("rows of the area", rows, 1, Squares.MOST_SIDE);
+        Require.within("columns of the area", columns, 1, Squares.MOST_SIDE);
+        Require.within("rows of the area", rows, 1, Squares.MOST_SIDE);
     }
 
     /** @return the area two squares span, in whatever order they are given */

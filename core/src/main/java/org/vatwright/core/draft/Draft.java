@@ -5,8 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 
-import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.measure.Require;
 
 /**
  * What a weaver needs to weave a cloth: on which shaft each end is threaded, which shafts each treadle is tied to, which
@@ -24,15 +24,15 @@ public record Draft(Squares threading, Optional<Squares> tieUp, Squares treadlin
     public static final int MOST_THREADS = Squares.MOST_SIDE;
 
     public Draft {
-        Check.within("shafts", threading.rows(), 1, MOST_SHAFTS);
-        Check.within("treadles", treadling.columns(), 1, MOST_TREADLES);
+        Require.within("shafts", threading.rows(), 1, MOST_SHAFTS);
+        Require.within("treadles", treadling.columns(), 1, MOST_TREADLES);
         int shafts = threading.rows();
         if (tieUp.isPresent()) {
-            Check.that(tieUp.get().rows() == shafts && tieUp.get().columns() == treadling.columns(),
+            Require.that(tieUp.get().rows() == shafts && tieUp.get().columns() == treadling.columns(),
                     "the tie-up is %d treadles by %d shafts; %d by %d would fit".formatted(tieUp.get().columns(),
                             tieUp.get().rows(), treadling.columns(), shafts));
         } else {
-            Check.that(treadling.columns() == shafts,
+            Require.that(treadling.columns() == shafts,
                     "the lift plan has %d shafts, the threading %d".formatted(treadling.columns(), shafts));
         }
     }
@@ -57,7 +57,7 @@ public record Draft(Squares threading, Optional<Squares> tieUp, Squares treadlin
         int[] treadleOf = kinds(drawdown);
         int shafts = 1 + Arrays.stream(shaftOf).max().orElseThrow();
         int treadles = 1 + Arrays.stream(treadleOf).max().orElseThrow();
-        Check.that(shafts <= MOST_SHAFTS && treadles <= MOST_TREADLES,
+        Require.that(shafts <= MOST_SHAFTS && treadles <= MOST_TREADLES,
                 "this drawdown needs %d shafts and %d treadles; %d of each are the most".formatted(shafts, treadles,
                         MOST_SHAFTS));
         int[] tied = new int[shafts];
@@ -197,7 +197,7 @@ public record Draft(Squares threading, Optional<Squares> tieUp, Squares treadlin
             return this;
         }
         int[] lifts = Arrays.stream(moved()).distinct().toArray();
-        Check.that(lifts.length <= MOST_TREADLES, "this lift plan needs %d treadles; %d are the most"
+        Require.that(lifts.length <= MOST_TREADLES, "this lift plan needs %d treadles; %d are the most"
                 .formatted(lifts.length, MOST_TREADLES));
         int[] moved = moved();
         return new Draft(threading,
@@ -207,22 +207,22 @@ public record Draft(Squares threading, Optional<Squares> tieUp, Squares treadlin
 
     /** @return with shafts added above, or the upper ones taken away with what is threaded on and tied to them */
     public Draft withShafts(int count) {
-        Check.within("shafts", count, 1, MOST_SHAFTS);
+        Require.within("shafts", count, 1, MOST_SHAFTS);
         return new Draft(threading.sized(ends(), count), tieUp.map(t -> t.sized(t.columns(), count)),
                 tieUp.isPresent() ? treadling : treadling.sized(count, picks()), rising);
     }
 
     /** @return with treadles added, or the last ones taken away with what is trodden on them */
     public Draft withTreadles(int count) {
-        Check.that(tieUp.isPresent(), "a lift plan has no treadles; turn it into a tie-up first");
-        Check.within("treadles", count, 1, MOST_TREADLES);
+        Require.that(tieUp.isPresent(), "a lift plan has no treadles; turn it into a tie-up first");
+        Require.within("treadles", count, 1, MOST_TREADLES);
         return new Draft(threading, tieUp.map(t -> t.sized(count, shafts())), treadling.sized(count, picks()), rising);
     }
 
     /** @return cut, or going on from the first end and pick anew */
     public Draft withThreads(int ends, int picks) {
-        Check.within("ends", ends, 1, MOST_THREADS);
-        Check.within("picks", picks, 1, MOST_THREADS);
+        Require.within("ends", ends, 1, MOST_THREADS);
+        Require.within("picks", picks, 1, MOST_THREADS);
         return new Draft(threading.repeated(ends, shafts()), tieUp, treadling.repeated(treadling.columns(), picks),
                 rising);
     }

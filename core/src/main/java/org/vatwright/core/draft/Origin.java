@@ -2,7 +2,7 @@ package org.vatwright.core.draft;
 
 import java.util.Locale;
 
-import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Require;
 
 /**
  * At which corner of the cloth the first end and the first pick lie, as seen.
@@ -18,7 +18,7 @@ public record Origin(boolean right, boolean bottom) {
     /** Reads "right,bottom", "left,top" and the like. */
     public static Origin parse(String text) {
         String[] parts = text.strip().toLowerCase(Locale.ROOT).split("\\s*,\\s*");
-        Check.that(parts.length == 2 && parts[0].matches("left|right") && parts[1].matches("top|bottom"),
+        Require.that(parts.length == 2 && parts[0].matches("left|right") && parts[1].matches("top|bottom"),
                 "\"%s\" is no corner; write left or right, a comma, and top or bottom".formatted(text));
         return new Origin(parts[0].equals("right"), parts[1].equals("bottom"));
     }

@@ -1,6 +1,6 @@
 package org.vatwright.core.draft;
 
-import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Require;
 
 /** What is done to an area of squares at once. */
 public final class SquareFill {
@@ -38,7 +38,7 @@ public final class SquareFill {
     public static Squares change(Squares squares, Area area, Change change) {
         Area in = area.in(squares);
         Squares changed = change.of(squares.part(in));
-        Check.that(changed.columns() == in.columns() && changed.rows() == in.rows(),
+        Require.that(changed.columns() == in.columns() && changed.rows() == in.rows(),
                 "the area must keep its size");
         return squares.pasted(in.column(), in.row(), changed);
     }

@@ -2,7 +2,7 @@ package org.vatwright.core.draft;
 
 import java.util.Arrays;
 
-import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Require;
 
 /**
  * A rectangle of squares that are marked or not: threading, tie-up, treadling, lift plan or drawdown. Column 0 is the
@@ -37,8 +37,8 @@ public final class Squares {
 
     /** @param columns,rows 1 to 4000 */
     public static Squares blank(int columns, int rows) {
-        Check.within("columns", columns, 1, MOST_SIDE);
-        Check.within("rows", rows, 1, MOST_SIDE);
+        Require.within("columns", columns, 1, MOST_SIDE);
+        Require.within("rows", rows, 1, MOST_SIDE);
         return new Squares(columns, rows, new long[words(columns) * rows]);
     }
 

@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.function.IntUnaryOperator;
 import java.util.stream.IntStream;
 
-import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Require;
 
 /** Works the drafts of named weaves out. */
 final class Weaves {
@@ -18,8 +18,8 @@ final class Weaves {
 
     /** Blocks of ends by picks, over and under in turn; one by one it is plain weave. */
     static NamedWeave basket(String name, int ends, int picks) {
-        Check.within("ends of the basket", ends, 1, 256);
-        Check.within("picks of the basket", picks, 1, 256);
+        Require.within("ends of the basket", ends, 1, 256);
+        Require.within("picks of the basket", picks, 1, 256);
         return new NamedWeave(name, Draft.weaving(
                 Squares.by(2 * ends, 2 * picks, (end, pick) -> (end / ends + pick / picks) % 2 == 0)));
     }
@@ -51,7 +51,7 @@ final class Weaves {
         boolean[] over = over(turn, 3);
         int n = over.length;
         int width = stripe == 0 ? 2 * n : stripe;
-        Check.within("ends of a stripe", width, 2, MOST_STRIPE);
+        Require.within("ends of a stripe", width, 2, MOST_STRIPE);
         return new NamedWeave("herringbone " + words(turn, step, left) + " " + width,
                 drawn(over, step, left, 2 * width,
                         e -> e < width ? e % n : Math.floorMod(width - 1 + n / 2 - (e - width), n)));
@@ -60,13 +60,13 @@ final class Weaves {
     /** @param step how far the binding point of each pick lies from that of the one before; 0 for the least valid */
     static NamedWeave satin(int n, int step, boolean warpFace) {
         String name = warpFace ? "satin" : "sateen";
-        Check.that(n >= 5 && n <= MOST_TURN && n != 6,
+        Require.that(n >= 5 && n <= MOST_TURN && n != 6,
                 "a %s of %s ends cannot be bound evenly; 5, or 7 to %d can".formatted(name, n > MOST_TURN
                         ? "more than " + MOST_TURN
                         : n, MOST_TURN));
         List<Integer> valid = IntStream.rangeClosed(2, n - 2).filter(s -> coprime(s, n)).boxed().toList();
         int chosen = step == 0 ? valid.getFirst() : step;
-        Check.that(valid.contains(chosen), "a %s of %d ends with step %d %s; %s will do".formatted(name, n, chosen,
+        Require.that(valid.contains(chosen), "a %s of %d ends with step %d %s; %s will do".formatted(name, n, chosen,
                 chosen < 2 || chosen % n == 1 || chosen % n == n - 1
                         ? "binds in lines, as a twill does"
                         : chosen >= n ? "steps beyond its ends" : "leaves ends unbound, since both share a factor",
@@ -80,7 +80,7 @@ final class Weaves {
      * floats, which leaves one pick free beside the line, and one of weft floats.
      */
     static NamedWeave waffle(int shafts) {
-        Check.within("shafts of the waffle", shafts, 4, Draft.MOST_SHAFTS);
+        Require.within("shafts of the waffle", shafts, 4, Draft.MOST_SHAFTS);
         int n = shafts;
         IntUnaryOperator point = i -> i < n ? i : 2 * n - 2 - i;
         return new NamedWeave("waffle " + n, new Draft(
@@ -92,7 +92,7 @@ final class Weaves {
     private static Draft drawn(boolean[] over, int step, boolean left, int ends, IntUnaryOperator shaftOf) {
         int n = over.length;
         List<Integer> valid = IntStream.range(1, n).filter(s -> coprime(s, n)).boxed().toList();
-        Check.that(valid.contains(step),
+        Require.that(valid.contains(step),
                 "step %d of a twill over %d ends %s; %s will do".formatted(step, n,
                         step % n == 0 ? "never moves on" : step > n ? "goes beyond them" : "shares a factor with them",
                         String.join(", ", valid.stream().map(String::valueOf).toList())));
@@ -105,11 +105,11 @@ final class Weaves {
     /** @return for each end of one turn whether it is over */
     private static boolean[] over(List<Integer> floats, int least) {
         String written = String.join("/", floats.stream().map(String::valueOf).toList());
-        Check.that(floats.size() % 2 == 0,
+        Require.that(floats.size() % 2 == 0,
                 "a twill goes over and under in turn, such as 2/2 or 3/1/1/3; %s has an odd count".formatted(written));
-        floats.forEach(f -> Check.within("float of the twill", f, 1, MOST_TURN));
+        floats.forEach(f -> Require.within("float of the twill", f, 1, MOST_TURN));
         int n = floats.stream().mapToInt(f -> f).sum();
-        Check.that(n >= least && n <= MOST_TURN,
+        Require.that(n >= least && n <= MOST_TURN,
                 "%s takes %d shafts; %d to %d are possible".formatted(written, n, least, MOST_TURN));
         boolean[] over = new boolean[n];
         int at = 0;

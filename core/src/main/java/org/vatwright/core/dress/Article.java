@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
-import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Require;
 import org.vatwright.core.shape.Outline;
 
 /** What is dressed. Its pieces are numbered in the order they are drawn, lowest first. */
@@ -29,7 +29,7 @@ public sealed interface Article {
     Article withEachLay(UnaryOperator<Lay> change);
 
     /** A line of a flat that closes nothing: a fold, a fastening. */
-    record Line(Outline outline, Stroke stroke) {}
+    record Line(Outline outline, Pen stroke) {}
 
     /**
      * A drawing of a garment or product laid flat.
@@ -41,9 +41,9 @@ public sealed interface Article {
         public static final int MOST_PIECES = 2000;
 
         public Flat {
-            name = Check.named("article", name);
+            name = Require.named("article", name);
             checkSize(widthMm, heightMm);
-            Check.within("pieces", pieces.size(), 1, MOST_PIECES);
+            Require.within("pieces", pieces.size(), 1, MOST_PIECES);
             pieces = List.copyOf(pieces);
             lines = List.copyOf(lines);
         }
@@ -80,16 +80,16 @@ public sealed interface Article {
      * @param lays none for bare letters
      */
     record Lettering(String name, String text, String typeface, double heightMm, boolean eachOwn, List<Lay> lays,
-            Optional<Stroke> stroke) implements Article {
+            Optional<Pen> stroke) implements Article {
 
         public static final int MOST_CHARACTERS = 500;
 
         public Lettering {
-            name = Check.named("article", name);
-            Check.within("letter height", heightMm, 1, 5000, "mm");
-            Check.that(text.length() <= MOST_CHARACTERS, "the text has %d characters; %d at most can be dressed"
+            name = Require.named("article", name);
+            Require.within("letter height", heightMm, 1, 5000, "mm");
+            Require.that(text.length() <= MOST_CHARACTERS, "the text has %d characters; %d at most can be dressed"
                     .formatted(text.length(), MOST_CHARACTERS));
-            Check.that(!text.isBlank(), "the text is empty; type at least one letter");
+            Require.that(!text.isBlank(), "the text is empty; type at least one letter");
             lays = List.copyOf(lays);
         }
 
@@ -146,7 +146,7 @@ public sealed interface Article {
     record Sheet(String name, double widthMm, double heightMm, Density density, Optional<Lay> lay) implements Article {
 
         public Sheet {
-            name = Check.named("article", name);
+            name = Require.named("article", name);
             checkSize(widthMm, heightMm);
         }
 
@@ -180,7 +180,7 @@ public sealed interface Article {
     }
 
     private static void checkSize(double widthMm, double heightMm) {
-        Check.within("article width", widthMm, LEAST_MM, MOST_MM, "mm");
-        Check.within("article height", heightMm, LEAST_MM, MOST_MM, "mm");
+        Require.within("article width", widthMm, LEAST_MM, MOST_MM, "mm");
+        Require.within("article height", heightMm, LEAST_MM, MOST_MM, "mm");
     }
 }

@@ -68,29 +68,29 @@ public record ArticleRenderer(Function<String, Optional<Design>> designs, TileSo
         Tile size = design.repeat().tile();
         Affine map = spec.toTile(size.widthMm(), size.heightMm()).from(mask.x(), mask.y());
         for (int y = 0; y < mask.height(); y += STRIP) {
-            Raster cloth = new Raster(mask.width(), Math.min(STRIP, mask.height() - y));
-            TorusSampler.sample(tile, map.from(0, y), cloth, quiet);
-            lay(out, mask, y, cloth, lay.opacity(), lay.mode(), quiet);
+            Raster fabric = new Raster(mask.width(), Math.min(STRIP, mask.height() - y));
+            TorusSampler.sample(tile, map.from(0, y), fabric, quiet);
+            lay(out, mask, y, fabric, lay.opacity(), lay.mode(), quiet);
         }
     }
 
-    private static void lay(Raster out, ShapeMask mask, int top, Raster cloth, double opacity, BlendMode mode,
+    private static void lay(Raster out, ShapeMask mask, int top, Raster fabric, double opacity, BlendMode mode,
             Work work) {
-        Rows.each(cloth.height(), 32, work, (from, to) -> {
+        Rows.each(fabric.height(), 32, work, (from, to) -> {
             for (int row = from; row < to; row++) {
                 int at = (mask.y() + top + row) * out.width() + mask.x();
                 for (int x = 0; x < mask.width(); x++) {
                     int cover = mask.cover()[(top + row) * mask.width() + x] & 255;
                     if (cover > 0) {
                         int under = out.argb()[at + x];
-                        out.argb()[at + x] = Compositor.blended(under, cloth.at(x, row), opacity * cover / 255, mode);
+                        out.argb()[at + x] = Compositor.blended(under, fabric.at(x, row), opacity * cover / 255, mode);
                     }
                 }
             }
         });
     }
 
-    private static void draw(Raster out, Shape shape, Stroke stroke, Density density) {
+    private static void draw(Raster out, Shape shape, Pen stroke, Density density) {
         float width = (float) density.px(stroke.widthMm());
         ShapeMask mask = ShapeMask.of(new BasicStroke(width, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND)
                 .createStrokedShape(shape), out.width(), out.height());

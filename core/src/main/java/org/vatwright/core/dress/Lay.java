@@ -1,6 +1,6 @@
 package org.vatwright.core.dress;
 
-import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Require;
 import org.vatwright.core.raster.BlendMode;
 
 /**
@@ -17,13 +17,13 @@ public record Lay(String design, String colourway, double scale, double grainDeg
         double opacity, BlendMode mode) {
 
     public Lay {
-        design = Check.named("design", design);
-        colourway = Check.named("colourway", colourway);
-        Check.within("scale", scale * 100, 1, 10_000, "%");
-        Check.within("grain", grainDeg, -360, 360, "degrees");
-        Check.within("start", startX, -1e5, 1e5, "mm");
-        Check.within("start", startY, -1e5, 1e5, "mm");
-        Check.within("opacity", opacity * 100, 0, 100, "%");
+        design = Require.named("design", design);
+        colourway = Require.named("colourway", colourway);
+        Require.within("scale", scale * 100, 1, 10_000, "%");
+        Require.within("grain", grainDeg, -360, 360, "degrees");
+        Require.within("start", startX, -1e5, 1e5, "mm");
+        Require.within("start", startY, -1e5, 1e5, "mm");
+        Require.within("opacity", opacity * 100, 0, 100, "%");
     }
 
     public Lay(String design, String colourway) {

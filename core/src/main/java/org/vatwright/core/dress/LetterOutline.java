@@ -6,8 +6,8 @@ import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.util.Optional;
 
-import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.measure.Require;
 import org.vatwright.core.shape.Outline;
 
 /** Letters of a face as one outline. */
@@ -23,7 +23,7 @@ public final class LetterOutline {
      * @throws Refusal when the face has none of them
      */
     public static Outline of(String text, Typeface face, double capitalMm) {
-        Check.within("height of a capital", capitalMm, 0.1, 5000, "mm");
+        Require.within("height of a capital", capitalMm, 0.1, 5000, "mm");
         Path2D line = new Path2D.Double();
         double at = 0;
         int before = -1;

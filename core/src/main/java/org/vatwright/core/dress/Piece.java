@@ -2,7 +2,7 @@ package org.vatwright.core.dress;
 
 import java.util.Optional;
 
-import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Require;
 import org.vatwright.core.shape.Outline;
 
 /**
@@ -11,11 +11,11 @@ import org.vatwright.core.shape.Outline;
  * @param outline in mm from the article's upper left corner
  * @param stroke drawn over the lay, so that the outline stays when the piece is filled
  */
-public record Piece(String name, Outline outline, Optional<Stroke> stroke, Optional<Lay> lay) {
+public record Piece(String name, Outline outline, Optional<Pen> stroke, Optional<Lay> lay) {
 
     public Piece {
-        name = Check.named("piece", name);
-        Check.that(outline.finite(), "the outline of %s has a coordinate that is no number".formatted(name));
+        name = Require.named("piece", name);
+        Require.that(outline.finite(), "the outline of %s has a coordinate that is no number".formatted(name));
     }
 
     public Piece withLay(Optional<Lay> other) {

@@ -15,7 +15,7 @@ import org.vatwright.core.repeat.Repeat;
 public record Drawn(double angleDeg, double across, double down, double shear) {
 
     public static Drawn of(LaidStructure laid, Repeat repeat) {
-        AffineTransform map = laid.onTile(laid.lie(repeat));
+        AffineTransform map = laid.onTile(laid.fit(repeat));
         double ux = map.getScaleX();
         double uy = map.getShearY();
         double vx = map.getShearX();

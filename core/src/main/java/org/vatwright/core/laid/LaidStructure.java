@@ -9,7 +9,7 @@ import org.vatwright.core.measure.Finding;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.repeat.Lattice;
-import org.vatwright.core.repeat.LatticeLie;
+import org.vatwright.core.repeat.LatticeFit;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.TurnedLattice;
 import org.vatwright.core.shape.DrawnStructure;
@@ -47,35 +47,35 @@ public interface LaidStructure extends DrawnStructure {
         return scaled(by);
     }
 
-    default LatticeLie lie(Repeat repeat) {
-        return LatticeLie.ofLeast(lattice().turned(angleDeg()), repeat.tile());
+    default LatticeFit fit(Repeat repeat) {
+        return LatticeFit.ofLeast(lattice().turned(angleDeg()), repeat.tile());
     }
 
     default boolean closes(Repeat repeat) {
-        return lie(repeat).exact();
+        return fit(repeat).exact();
     }
 
     /** @return from the unit, as asked for and not yet turned, to the tile */
-    default AffineTransform onTile(LatticeLie lie) {
-        AffineTransform map = lie.map();
+    default AffineTransform onTile(LatticeFit fit) {
+        AffineTransform map = fit.map();
         // Counter-clockwise as seen, y down.
         map.concatenate(AffineTransform.getRotateInstance(-Math.toRadians(angleDeg())));
         return map;
     }
 
     /** @return one move for each place of the lattice in the tile, in mm */
-    default List<AffineTransform> places(LatticeLie lie) {
-        Lattice drawn = lie.drawn();
+    default List<AffineTransform> places(LatticeFit fit) {
+        Lattice drawn = fit.drawn();
         List<AffineTransform> places = new ArrayList<>();
-        AffineTransform unit = onTile(lie);
-        for (LatticeLie.Step step : lie.steps()) {
+        AffineTransform unit = onTile(fit);
+        for (LatticeFit.Step step : fit.steps()) {
             places.add(at(drawn, step, unit));
         }
         return places;
     }
 
     /** @return the unit's map moved to one place of the lattice */
-    static AffineTransform at(Lattice drawn, LatticeLie.Step step, AffineTransform unit) {
+    static AffineTransform at(Lattice drawn, LatticeFit.Step step, AffineTransform unit) {
         AffineTransform place = AffineTransform.getTranslateInstance(
                 step.column() * drawn.ax() + step.row() * drawn.bx(),
                 step.column() * drawn.ay() + step.row() * drawn.by());
@@ -103,7 +103,7 @@ public interface LaidStructure extends DrawnStructure {
     /** @return the findings every laid structure has */
     default List<Finding> closing(Repeat repeat, String what) {
         if (closes(repeat)) {
-            return List.of(Finding.fine(what + " close", "%d units in the tile".formatted(lie(repeat).count())));
+            return List.of(Finding.fine(what + " close", "%d units in the tile".formatted(fit(repeat).count())));
         }
         return List.of(new Finding(Finding.Severity.LOOK, what + " close nearly", drawn(repeat),
                 "%s\u00b0, 100 %%".formatted(Numbers.plain(angleDeg(), 2)),

@@ -1,6 +1,6 @@
 package org.vatwright.core.loom;
 
-import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Require;
 
 /** How warp and weft show where they cross. */
 public sealed interface Look {
@@ -11,7 +11,7 @@ public sealed interface Look {
     /** Both mixed, in linear light. @param warpShare of the warp's colour, 0 to 1 */
     record Blended(double warpShare) implements Look {
         public Blended {
-            Check.within("share of the warp", warpShare * 100, 0, 100, "%");
+            Require.within("share of the warp", warpShare * 100, 0, 100, "%");
         }
     }
 

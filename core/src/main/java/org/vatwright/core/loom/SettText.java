@@ -9,6 +9,8 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.vatwright.core.band.Band;
+import org.vatwright.core.band.BandRun;
 
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Ink;
@@ -76,10 +78,10 @@ public record SettText(List<Stretch> stretches, boolean pivot) {
             if (stretches.size() > BandRun.MOST_BANDS) {
                 faults.add(new Fault(0, text.length(), "a sett of %,d bands is too long; %,d is the most"
                         .formatted(stretches.size(), BandRun.MOST_BANDS)));
-            } else if (2 * sum > Cloth.MOST_THREADS) {
+            } else if (2 * sum > Fabric.MOST_THREADS) {
                 faults.add(
                         new Fault(0, text.length(), "a sett of %,d threads is too long; %,d is the most".formatted(sum,
-                                Cloth.MOST_THREADS / 2)));
+                                Fabric.MOST_THREADS / 2)));
             }
         }
         if (!faults.isEmpty()) {
@@ -109,9 +111,9 @@ public record SettText(List<Stretch> stretches, boolean pivot) {
             return;
         }
         int threads = Integer.parseInt(band.group(3));
-        if (threads < 1 || threads > Cloth.MOST_THREADS) {
+        if (threads < 1 || threads > Fabric.MOST_THREADS) {
             faults.add(new Fault(at, at + part.length(), "\"%s\": a band has 1 to %,d threads".formatted(part,
-                    Cloth.MOST_THREADS)));
+                    Fabric.MOST_THREADS)));
         }
         if (!band.group(2).isEmpty()) {
             slashes.add(new int[]{stretches.size(), at, at + part.length()});

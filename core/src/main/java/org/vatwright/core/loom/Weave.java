@@ -10,8 +10,8 @@ import java.util.regex.Pattern;
 import org.vatwright.core.draft.NamedWeave;
 import org.vatwright.core.draft.Origin;
 import org.vatwright.core.draft.Squares;
-import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.measure.Require;
 
 /**
  * Which thread is on top at each crossing: a small rectangle of crossings that recurs. End 0 is at the left, pick 0 at
@@ -36,8 +36,8 @@ public final class Weave {
     }
 
     private static Weave by(String name, int ends, int picks, Squares.Rule rule) {
-        Check.within("ends of the weave", ends, 1, MOST_SIDE);
-        Check.within("picks of the weave", picks, 1, MOST_SIDE);
+        Require.within("ends of the weave", ends, 1, MOST_SIDE);
+        Require.within("picks of the weave", picks, 1, MOST_SIDE);
         return new Weave(name, Squares.by(ends, picks, rule));
     }
 
@@ -51,10 +51,10 @@ public final class Weave {
      * @param left whether the lines rise to the left
      */
     public static Weave twill(List<Integer> floats, boolean left) {
-        Check.that(floats.size() % 2 == 0,
+        Require.that(floats.size() % 2 == 0,
                 "a twill goes over and under in turn, such as 2/2 or 3/1/1/3; %s has an odd count"
                         .formatted(slashed(floats)));
-        floats.forEach(f -> Check.within("float of the twill", f, 1, 32));
+        floats.forEach(f -> Require.within("float of the twill", f, 1, 32));
         List<Boolean> turn = new ArrayList<>();
         for (int i = 0; i < floats.size(); i++) {
             for (int n = 0; n < floats.get(i); n++) {
@@ -62,25 +62,25 @@ public final class Weave {
             }
         }
         int size = turn.size();
-        Check.that(turn.contains(true) && turn.contains(false), "a twill needs warp and weft floats");
+        Require.that(turn.contains(true) && turn.contains(false), "a twill needs warp and weft floats");
         return by("twill " + slashed(floats) + (left ? " left" : ""), size, size,
                 (end, pick) -> turn.get(Math.floorMod(left ? end - pick : end + pick, size)));
     }
 
     /** Blocks of {@code over} ends by {@code picks} picks, over and under in turn. */
     public static Weave basket(int over, int picks) {
-        Check.within("ends of the basket", over, 1, 256);
-        Check.within("picks of the basket", picks, 1, 256);
+        Require.within("ends of the basket", over, 1, 256);
+        Require.within("picks of the basket", picks, 1, 256);
         return by("basket %d/%d".formatted(over, picks), 2 * over, 2 * picks,
                 (end, pick) -> (end / over + pick / picks) % 2 == 0);
     }
 
     /** @param rows a text a pick from the top, "x" where the warp is on top, "." where the weft is */
     public static Weave of(String name, List<String> rows) {
-        Check.that(!rows.isEmpty() && !rows.getFirst().isEmpty(), "a weave needs at least one crossing");
+        Require.that(!rows.isEmpty() && !rows.getFirst().isEmpty(), "a weave needs at least one crossing");
         int ends = rows.getFirst().length();
         for (String row : rows) {
-            Check.that(row.length() == ends && row.matches("[xX.]+"),
+            Require.that(row.length() == ends && row.matches("[xX.]+"),
                     "the row \"%s\" of the weave should be %d signs, x or .".formatted(row, ends));
         }
         return by(name, ends, rows.size(), (end, pick) -> Character.toLowerCase(rows.get(pick).charAt(end)) == 'x');

@@ -3,8 +3,8 @@ package org.vatwright.core.loom;
 import java.util.List;
 import java.util.Locale;
 
-import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.measure.Require;
 
 /**
  * How threads look as threads: how much of the cloth they cover, how light falls on them.
@@ -34,15 +34,15 @@ public record YarnLook(double warpWidth, double weftWidth, double rounding, doub
             new Named("denim", new YarnLook(1, 0.9, 0.6, 0.55, 0.6, 0.45, 30, 0.4, 135, 1)));
 
     public YarnLook {
-        Check.within("width of the warp", warpWidth * 100, 5, 100, "%");
-        Check.within("width of the weft", weftWidth * 100, 5, 100, "%");
-        Check.within("rounding", rounding * 100, 0, 100, "%");
-        Check.within("depth", depth * 100, 0, 100, "%");
-        Check.within("twist", twist * 100, -100, 100, "%");
-        Check.within("slubs", slub * 100, 0, 100, "%");
-        Check.within("length of slubs", slubMm, 0.5, 200, "mm");
-        Check.within("unevenness", uneven * 100, 0, 100, "%");
-        Check.within("light", lightDeg, 0, 360, "degrees");
+        Require.within("width of the warp", warpWidth * 100, 5, 100, "%");
+        Require.within("width of the weft", weftWidth * 100, 5, 100, "%");
+        Require.within("rounding", rounding * 100, 0, 100, "%");
+        Require.within("depth", depth * 100, 0, 100, "%");
+        Require.within("twist", twist * 100, -100, 100, "%");
+        Require.within("slubs", slub * 100, 0, 100, "%");
+        Require.within("length of slubs", slubMm, 0.5, 200, "mm");
+        Require.within("unevenness", uneven * 100, 0, 100, "%");
+        Require.within("light", lightDeg, 0, 360, "degrees");
     }
 
     /** @return the look of that name */
@@ -85,12 +85,12 @@ public record YarnLook(double warpWidth, double weftWidth, double rounding, doub
     }
 
     /** @return whether threads have one width all along */
-    boolean even() {
+    public boolean even() {
         return uneven == 0 && slub == 0;
     }
 
     /** @return whether nothing is open anywhere */
-    boolean covers() {
+    public boolean covers() {
         return even() && Math.max(warpWidth, weftWidth) >= 1;
     }
 }

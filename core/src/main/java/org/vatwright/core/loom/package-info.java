@@ -1,2 +1,2 @@
-/** Bands of ink in a run, repeating or pivoting: what stripes and every cloth of warp and weft bands share. */
+/** What a loom is set up with: warp and weft bands counted in threads, setts as text, the weave that joins them, looks, and how the fabric fits a tile. */
 package org.vatwright.core.loom;

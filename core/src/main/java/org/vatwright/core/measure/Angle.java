@@ -9,7 +9,7 @@ public final class Angle {
 
     /** @return the same direction, above -180 to 180; zero is never negative */
     public static double turn(double degrees) {
-        Check.within("angle", degrees, -MOST_TYPED, MOST_TYPED, "degrees");
+        Require.within("angle", degrees, -MOST_TYPED, MOST_TYPED, "degrees");
         double turn = degrees - 360 * Math.ceil((degrees - 180) / 360);
         return turn == 0 ? 0 : turn;
     }

@@ -11,7 +11,7 @@ public record Density(double dpi) {
     public static final double WHOLE_PX = 1e-6;
 
     public Density {
-        Check.within("density", dpi, 0.5, 20000, "dpi");
+        Require.within("density", dpi, 0.5, 20000, "dpi");
     }
 
     public double px(double mm) {
@@ -25,7 +25,7 @@ public record Density(double dpi) {
     /** @return the whole number of pixels nearest to that length, at least one */
     public int wholePx(double mm) {
         double px = Math.rint(px(mm));
-        Check.that(px <= Integer.MAX_VALUE, "%s mm at %s dpi is more pixels than can be counted"
+        Require.that(px <= Integer.MAX_VALUE, "%s mm at %s dpi is more pixels than can be counted"
                 .formatted(Numbers.plain(mm), Numbers.plain(dpi)));
         return Math.max(1, (int) px);
     }

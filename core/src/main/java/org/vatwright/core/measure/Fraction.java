@@ -4,8 +4,8 @@ package org.vatwright.core.measure;
 public record Fraction(int numerator, int denominator) {
 
     public Fraction {
-        Check.within("denominator", denominator, 1, 64);
-        Check.within("numerator", numerator, 0, denominator - 1);
+        Require.within("denominator", denominator, 1, 64);
+        Require.within("numerator", numerator, 0, denominator - 1);
         int common = gcd(numerator, denominator);
         numerator /= common;
         denominator /= common;

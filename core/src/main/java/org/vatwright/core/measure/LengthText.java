@@ -64,7 +64,7 @@ public final class LengthText {
         boolean more = true;
         while (more) {
             Term term = term(units);
-            Check.that(Double.isFinite(term.value()), "\"%s\" is more than can be counted".formatted(text));
+            Require.that(Double.isFinite(term.value()), "\"%s\" is more than can be counted".formatted(text));
             terms.add(new Term(sign * term.value(), term.unit()));
             skipSpace();
             more = at < text.length();
@@ -90,7 +90,8 @@ public final class LengthText {
             } else if (c == '/') {
                 at++;
                 double divisor = signedNumber(units);
-                Check.that(divisor != 0, "\"%s\" divides by nothing; divide by a number other than 0".formatted(text));
+                Require.that(divisor != 0,
+                        "\"%s\" divides by nothing; divide by a number other than 0".formatted(text));
                 value /= divisor;
             } else {
                 return new Term(value, units ? unit() : null);
@@ -108,7 +109,7 @@ public final class LengthText {
             if (peek() == '/') {
                 at++;
                 double lower = signedNumber(units);
-                Check.that(lower != 0, "\"%s\" divides by nothing; divide by a number other than 0".formatted(text));
+                Require.that(lower != 0, "\"%s\" divides by nothing; divide by a number other than 0".formatted(text));
                 return whole + Math.copySign(upper / lower, whole);
             }
         }

@@ -8,7 +8,7 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 
 import org.vatwright.core.colour.Palette;
-import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Require;
 import org.vatwright.core.repeat.Repeat;
 
 /**
@@ -26,20 +26,21 @@ public record Design(String name, Repeat repeat, Ink ground, List<Layer> layers,
     public static final int MOST_LAYERS = 200;
 
     public Design {
-        name = Check.named("design", name);
-        Check.within("layers", layers.size(), 0, MOST_LAYERS);
+        name = Require.named("design", name);
+        Require.within("layers", layers.size(), 0, MOST_LAYERS);
         List<Layer> fitted = new ArrayList<>();
         Set<Integer> ids = new LinkedHashSet<>();
         for (Layer layer : layers) {
             fitted.add(layer.withStructure(layer.structure().fitted(repeat)));
-            Check.that(ids.add(layer.id()), "two layers have the number %d; each needs its own".formatted(layer.id()));
+            Require.that(ids.add(layer.id()),
+                    "two layers have the number %d; each needs its own".formatted(layer.id()));
         }
         fills = List.copyOf(fills);
         layers = List.copyOf(fitted);
-        Check.within("fills", fills.size(), 0, MOST_FILLS);
+        Require.within("fills", fills.size(), 0, MOST_FILLS);
         Set<String> known = new LinkedHashSet<>();
         for (Fill fill : fills) {
-            Check.that(known.add(fill.name()) && palette.slot(fill.name()) < 0,
+            Require.that(known.add(fill.name()) && palette.slot(fill.name()) < 0,
                     "there is an ink %s already; a fill needs a name of its own".formatted(fill.name()));
         }
         for (Layer layer : layers) {
@@ -55,11 +56,11 @@ public record Design(String name, Repeat repeat, Ink ground, List<Layer> layers,
 
     private static void checkInk(Ink ink, Palette palette, Set<String> fills) {
         if (ink instanceof Ink.Filled(String fill)) {
-            Check.that(fills.contains(fill), "there is no fill %s in the design; it has %s".formatted(fill,
+            Require.that(fills.contains(fill), "there is no fill %s in the design; it has %s".formatted(fill,
                     fills.isEmpty() ? "none" : String.join(", ", fills)));
         }
         if (ink instanceof Ink.Slot(String slot)) {
-            Check.that(palette.slot(slot) >= 0, "there is no slot %s in the palette; it has %s".formatted(slot,
+            Require.that(palette.slot(slot) >= 0, "there is no slot %s in the palette; it has %s".formatted(slot,
                     String.join(", ", palette.slots())));
         }
     }
@@ -118,7 +119,7 @@ public record Design(String name, Repeat repeat, Ink ground, List<Layer> layers,
         UnaryOperator<Ink> rename = ink -> ink.equals(Ink.slot(from)) ? Ink.slot(to) : ink;
         return new Design(name, repeat, rename.apply(ground),
                 layers.stream().map(l -> l.withStructure(l.structure().withInks(rename))).toList(),
-                palette.renameSlot(from, Check.named("slot", to)), guides, fills);
+                palette.renameSlot(from, Require.named("slot", to)), guides, fills);
     }
 
     // ---- fills

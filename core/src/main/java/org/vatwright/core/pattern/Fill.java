@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 
 import org.vatwright.core.measure.Angle;
-import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Require;
 import org.vatwright.core.raster.Picture;
 import org.vatwright.core.repeat.Lattice;
 
@@ -37,7 +37,7 @@ public record Fill(String name, Source source, double wide, double high, double 
     /** @param colourway of it; when empty, the one that is called as that of the outer design, else its first */
     public record OfDesign(Design design, Optional<String> colourway) implements Source {
         public OfDesign {
-            colourway.ifPresent(c -> Check.that(design.palette().find(c).isPresent(),
+            colourway.ifPresent(c -> Require.that(design.palette().find(c).isPresent(),
                     "%s has no colourway %s; it has %s".formatted(design.name(), c, String.join(", ",
                             design.palette().colourways().stream().map(each -> each.name()).toList()))));
         }
@@ -66,11 +66,11 @@ public record Fill(String name, Source source, double wide, double high, double 
     }
 
     public Fill {
-        name = Check.named("fill", name);
-        Check.within("scale of a fill", wide * 100, LEAST_SCALE * 100, MOST_SCALE * 100, "%");
-        Check.within("scale of a fill", high * 100, LEAST_SCALE * 100, MOST_SCALE * 100, "%");
-        Check.within("start of a fill", startX, -1e5, 1e5, "mm");
-        Check.within("start of a fill", startY, -1e5, 1e5, "mm");
+        name = Require.named("fill", name);
+        Require.within("scale of a fill", wide * 100, LEAST_SCALE * 100, MOST_SCALE * 100, "%");
+        Require.within("scale of a fill", high * 100, LEAST_SCALE * 100, MOST_SCALE * 100, "%");
+        Require.within("start of a fill", startX, -1e5, 1e5, "mm");
+        Require.within("start of a fill", startY, -1e5, 1e5, "mm");
         turnDeg = Angle.turn(turnDeg);
     }
 

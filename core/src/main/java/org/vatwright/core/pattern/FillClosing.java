@@ -8,7 +8,7 @@ import java.util.Optional;
 import org.vatwright.core.measure.Finding;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.repeat.Lattice;
-import org.vatwright.core.repeat.LatticeLie;
+import org.vatwright.core.repeat.LatticeFit;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.core.repeat.TurnedLattice;
@@ -41,7 +41,7 @@ public final class FillClosing {
     }
 
     public static boolean closes(Fill fill, Tile tile) {
-        return LatticeLie.of(fill.lattice(), tile).exact();
+        return LatticeFit.of(fill.lattice(), tile).exact();
     }
 
     /** @return the cheapest first; none when it closes already */
@@ -76,7 +76,7 @@ public final class FillClosing {
                 Math.abs(Math.log(q.wide() / fill.wide()))));
         found.stream().limit(2).forEach(f -> offers.add(new Offer(Way.SCALE, f, repeat,
                 "%s %%".formatted(Numbers.plain(100 * f.wide(), 2)))));
-        Lattice drawn = LatticeLie.of(asked, tile).drawn();
+        Lattice drawn = LatticeFit.of(asked, tile).drawn();
         double across = Math.hypot(drawn.ax(), drawn.ay()) / Math.hypot(asked.ax(), asked.ay());
         double down = Math.hypot(drawn.bx(), drawn.by()) / Math.hypot(asked.bx(), asked.by());
         if (fits(fill, across, down) && Math.abs(across - down) > SAME) {
@@ -136,7 +136,7 @@ public final class FillClosing {
 
     /** @return how it is drawn, in words: "0 degrees, 98.4 % across, 101 % down" */
     public static String drawn(Fill fill, Tile tile) {
-        Lattice drawn = LatticeLie.of(fill.lattice(), tile).drawn();
+        Lattice drawn = LatticeFit.of(fill.lattice(), tile).drawn();
         double across = Math.hypot(drawn.ax(), drawn.ay()) / fill.source().widthMm();
         double down = Math.hypot(drawn.bx(), drawn.by()) / fill.source().heightMm();
         return "%s\u00b0, %s %% across, %s %% down".formatted(
@@ -153,7 +153,7 @@ public final class FillClosing {
                 findings.add(Finding.fine(fill.name() + " fills marks", "anew in each mark"));
             } else if (closes(fill, tile)) {
                 findings.add(Finding.fine(fill.name() + " runs through and closes",
-                        "%d in the tile".formatted(LatticeLie.of(fill.lattice(), tile).count())));
+                        "%d in the tile".formatted(LatticeFit.of(fill.lattice(), tile).count())));
             } else {
                 findings.add(new Finding(Finding.Severity.LOOK, fill.name() + " closes nearly", drawn(fill, tile),
                         "%s\u00b0, %s %%".formatted(Numbers.plain(fill.turnDeg(), 2),

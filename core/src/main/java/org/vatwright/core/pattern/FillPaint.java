@@ -10,7 +10,7 @@ import java.util.function.IntFunction;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.repeat.Lattice;
-import org.vatwright.core.repeat.LatticeLie;
+import org.vatwright.core.repeat.LatticeFit;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.core.repeat.TileGrid;
 
@@ -52,7 +52,7 @@ public final class FillPaint {
 
     /** @return from the outer tile in mm to its own tile, in tiles: drawn at the nearest that closes */
     public static AffineTransform through(Fill fill, Tile outer) {
-        Lattice drawn = LatticeLie.of(fill.lattice(), outer).drawn();
+        Lattice drawn = LatticeFit.of(fill.lattice(), outer).drawn();
         AffineTransform place = new AffineTransform(drawn.ax(), drawn.ay(), drawn.bx(), drawn.by(), fill.startX(),
                 fill.startY());
         return inverse(place);
@@ -75,12 +75,12 @@ public final class FillPaint {
     }
 
     /** @return how it lies in a mark: anew where it starts anew and the mark has a frame, else through */
-    public static AffineTransform lie(Fill fill, VectorMark mark, Tile outer) {
+    public static AffineTransform placeIn(Fill fill, VectorMark mark, Tile outer) {
         return fill.anew() && mark.frame().isPresent() ? anew(fill, mark.frame().get()) : through(fill, outer);
     }
 
-    public AffineTransform lie(VectorMark mark) {
-        return lie(fill, mark, outer);
+    public AffineTransform placeIn(VectorMark mark) {
+        return placeIn(fill, mark, outer);
     }
 
     public AffineTransform through() {
@@ -108,17 +108,17 @@ public final class FillPaint {
     }
 
     /** @return ready to be read pixel by pixel. @param toTiles how it lies @param grid of the outer tile */
-    public Laid laid(AffineTransform toTiles, TileGrid grid) {
+    public Placed placed(AffineTransform toTiles, TileGrid grid) {
         AffineTransform px = new AffineTransform(toTiles);
         px.scale(grid.mmPerPxX(), grid.mmPerPxY());
         px.translate(0.5, 0.5);
         double[] map = new double[6];
         px.getMatrix(map);
-        return new Laid(at(toTiles), map);
+        return new Placed(at(toTiles), map);
     }
 
     /** A fill as it lies on a grid of pixels. @param map from pixels to its tiles */
-    public record Laid(Seen seen, double[] map) {
+    public record Placed(Seen seen, double[] map) {
 
         public int argb(int x, int y) {
             return FillPaint.argb(seen.tile, map[0] * x + map[2] * y + map[4], map[1] * x + map[3] * y + map[5]);

@@ -3,7 +3,7 @@ package org.vatwright.core.pattern;
 import java.awt.geom.AffineTransform;
 import java.util.List;
 
-import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Require;
 
 /**
  * Inks that go over into each other across a mark, as SVG 1.1, chapter 13 has it: mixed in sRGB, not premultiplied.
@@ -24,14 +24,14 @@ public record Gradient(boolean radial, double focusU, double focusV, double m00,
     /** @param place 0 to 1 @param opacity 0 to 1 */
     public record Stop(double place, Ink ink, double opacity) {
         public Stop {
-            Check.within("place of a gradient's ink", place * 100, 0, 100, "%");
-            Check.within("opacity", opacity * 100, 0, 100, "%");
+            Require.within("place of a gradient's ink", place * 100, 0, 100, "%");
+            Require.within("opacity", opacity * 100, 0, 100, "%");
         }
     }
 
     public Gradient {
         stops = List.copyOf(stops);
-        Check.within("inks of a gradient", stops.size(), 1, 200);
+        Require.within("inks of a gradient", stops.size(), 1, 200);
     }
 
     public static Gradient of(boolean radial, double focusU, double focusV, AffineTransform m, List<Stop> stops,

@@ -2,7 +2,7 @@ package org.vatwright.core.pattern;
 
 import java.util.List;
 
-import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Require;
 
 /**
  * Lines to work by, kept with the design and never drawn into anything that is produced.
@@ -26,8 +26,8 @@ public record Guides(List<Double> across, List<Double> down) {
     }
 
     private static List<Double> checked(List<Double> shares) {
-        Check.within("guides", shares.size(), 0, 200);
-        shares.forEach(s -> Check.within("guide", s * 100, 0, 100, "%"));
+        Require.within("guides", shares.size(), 0, 200);
+        shares.forEach(s -> Require.within("guide", s * 100, 0, 100, "%"));
         return shares.stream().distinct().sorted().toList();
     }
 }

@@ -1,6 +1,6 @@
 package org.vatwright.core.pattern;
 
-import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Require;
 
 /** What a mark is coloured with. */
 public sealed interface Ink {
@@ -13,14 +13,14 @@ public sealed interface Ink {
     /** A named place in the design's palette. */
     record Slot(String name) implements Ink {
         public Slot {
-            name = Check.named("slot", name);
+            name = Require.named("slot", name);
         }
     }
 
     /** Another design or a picture: one of the design's fills. @param fill its name */
     record Filled(String fill) implements Ink {
         public Filled {
-            fill = Check.named("fill", fill);
+            fill = Require.named("fill", fill);
         }
     }
 

@@ -2,7 +2,7 @@ package org.vatwright.core.pattern;
 
 import java.util.Optional;
 
-import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Require;
 import org.vatwright.core.raster.BlendMode;
 
 /**
@@ -16,8 +16,8 @@ public record Layer(int id, String name, Structure structure, boolean visible, d
         Optional<Mask> mask) {
 
     public Layer {
-        name = Check.named("layer", name);
-        Check.within("opacity", opacity * 100, 0, 100, "%");
+        name = Require.named("layer", name);
+        Require.within("opacity", opacity * 100, 0, 100, "%");
     }
 
     public Layer(int id, String name, Structure structure) {

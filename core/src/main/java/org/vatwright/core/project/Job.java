@@ -1,7 +1,7 @@
 package org.vatwright.core.project;
 
-import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Require;
 
 /**
  * One thing to produce.
@@ -33,11 +33,11 @@ public record Job(String name, Kind kind, String subject, String colourway, Form
     }
 
     public Job {
-        name = Check.named("job", name);
-        Check.within("quality", quality, 1, 100);
-        Check.within("field width", widthMm, 0.1, 1e6, "mm");
-        Check.within("field height", heightMm, 0.1, 1e6, "mm");
-        Check.that(kind == Kind.TILE || !format.vector(),
+        name = Require.named("job", name);
+        Require.within("quality", quality, 1, 100);
+        Require.within("field width", widthMm, 0.1, 1e6, "mm");
+        Require.within("field height", heightMm, 0.1, 1e6, "mm");
+        Require.that(kind == Kind.TILE || !format.vector(),
                 "%s is written for tiles; choose PNG, JPEG or TIFF for a field or an article".formatted(format));
     }
 

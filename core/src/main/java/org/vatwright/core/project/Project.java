@@ -8,8 +8,8 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 
 import org.vatwright.core.dress.Article;
-import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Design;
 
 /**
@@ -25,7 +25,7 @@ public record Project(String name, String note, List<Design> designs, List<Artic
     public static final int MOST = 2000;
 
     public Project {
-        name = Check.named("project", name);
+        name = Require.named("project", name);
         designs = List.copyOf(Nesting.linked(designs));
         articles = List.copyOf(articles);
         jobs = List.copyOf(jobs);
@@ -39,10 +39,10 @@ public record Project(String name, String note, List<Design> designs, List<Artic
     }
 
     private static void once(String what, List<String> names) {
-        Check.within(what + "s", names.size(), 0, MOST);
+        Require.within(what + "s", names.size(), 0, MOST);
         Set<String> seen = new HashSet<>();
         for (String name : names) {
-            Check.that(seen.add(name), "two %ss are called %s; names must differ".formatted(what, name));
+            Require.that(seen.add(name), "two %ss are called %s; names must differ".formatted(what, name));
         }
     }
 
@@ -142,13 +142,14 @@ public record Project(String name, String note, List<Design> designs, List<Artic
 
     /** Takes a design out. Lays that wear it go with it; refuses to leave jobs without a subject. */
     public Project removeDesign(String designName) {
-        jobs.stream().filter(j -> j.ofDesign() && j.subject().equals(designName)).findFirst().ifPresent(j -> Check.that(
-                false, "the job %s needs the design %s; remove the job first".formatted(j.name(), designName)));
-        designs.forEach(d -> d.fills().forEach(f -> f.design().ifPresent(inner -> Check.that(
+        jobs.stream().filter(j -> j.ofDesign() && j.subject().equals(designName)).findFirst()
+                .ifPresent(j -> Require.that(
+                        false, "the job %s needs the design %s; remove the job first".formatted(j.name(), designName)));
+        designs.forEach(d -> d.fills().forEach(f -> f.design().ifPresent(inner -> Require.that(
                 !inner.name().equals(designName),
                 "%s shows the design %s as its ink %s; give that ink another design first".formatted(d.name(),
                         designName, f.name())))));
-        articles.forEach(a -> Check.that(!wears(a, designName),
+        articles.forEach(a -> Require.that(!wears(a, designName),
                 "%s wears the design %s; give it another one first".formatted(a.name(), designName)));
         return withDesigns(designs.stream().filter(d -> !d.name().equals(designName)).toList());
     }

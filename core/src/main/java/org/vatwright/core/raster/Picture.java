@@ -2,7 +2,7 @@ package org.vatwright.core.raster;
 
 import java.util.Arrays;
 
-import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Require;
 import org.vatwright.core.measure.Unit;
 
 /**
@@ -15,8 +15,8 @@ public record Picture(Raster raster, double dpi) {
     public static final int MOST_PX = 100_000_000;
 
     public Picture {
-        Check.within("density of a picture", dpi, 1, 100_000, "dpi");
-        Check.that((long) raster.width() * raster.height() <= MOST_PX,
+        Require.within("density of a picture", dpi, 1, 100_000, "dpi");
+        Require.that((long) raster.width() * raster.height() <= MOST_PX,
                 "the picture has %,d x %,d pixels; %,d in all is the most".formatted(raster.width(), raster.height(),
                         MOST_PX));
     }

@@ -1,7 +1,7 @@
 package org.vatwright.core.render;
 
-import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Require;
 import org.vatwright.core.raster.Affine;
 import org.vatwright.core.repeat.TileGrid;
 
@@ -17,12 +17,12 @@ public record FieldSpec(double widthMm, double heightMm, Density density, double
         double startY) {
 
     public FieldSpec {
-        Check.within("width", widthMm, 0.1, 1e6, "mm");
-        Check.within("height", heightMm, 0.1, 1e6, "mm");
-        Check.within("scale", scale * 100, 1, 10_000, "%");
-        Check.within("grain", grainDeg, -3600, 3600, "degrees");
-        Check.within("start", startX, -1e6, 1e6, "mm");
-        Check.within("start", startY, -1e6, 1e6, "mm");
+        Require.within("width", widthMm, 0.1, 1e6, "mm");
+        Require.within("height", heightMm, 0.1, 1e6, "mm");
+        Require.within("scale", scale * 100, 1, 10_000, "%");
+        Require.within("grain", grainDeg, -3600, 3600, "degrees");
+        Require.within("start", startX, -1e6, 1e6, "mm");
+        Require.within("start", startY, -1e6, 1e6, "mm");
     }
 
     public FieldSpec(double widthMm, double heightMm, Density density) {

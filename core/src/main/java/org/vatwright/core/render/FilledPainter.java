@@ -24,7 +24,7 @@ final class FilledPainter implements Painter {
     private static final int BLACK = 0xFF000000;
 
     /** @param clear null when it is opaque */
-    private record Part(FillPaint.Laid laid, Painter white, Painter clear) {}
+    private record Part(FillPaint.Placed laid, Painter white, Painter clear) {}
 
     private final Painter black;
     private final List<Part> parts = new ArrayList<>();
@@ -37,7 +37,7 @@ final class FilledPainter implements Painter {
         black = structure.painter(repeat, grid, inks.plain(dark));
         for (Ink ink : structure.inks().stream().distinct().toList()) {
             inks.fill(ink).ifPresent(fill -> {
-                FillPaint.Laid laid = fill.laid(fill.through(), grid);
+                FillPaint.Placed laid = fill.placed(fill.through(), grid);
                 parts.add(new Part(laid, with(structure, repeat, grid, inks, dark, fill, 0xFFFFFFFF),
                         laid.seen().opaque() ? null : with(structure, repeat, grid, inks, dark, fill, 0)));
             });

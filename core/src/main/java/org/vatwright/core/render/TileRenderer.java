@@ -62,7 +62,7 @@ public final class TileRenderer {
 
     /** The whole tile as one mark. */
     private static Painter ground(FillPaint fill, TileGrid grid) {
-        FillPaint.Laid laid = fill.laid(fill.through(), grid);
+        FillPaint.Placed laid = fill.placed(fill.through(), grid);
         return (out, at, from, to) -> {
             int i = at;
             for (int y = from; y < to; y++) {

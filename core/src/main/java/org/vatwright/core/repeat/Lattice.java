@@ -1,6 +1,6 @@
 package org.vatwright.core.repeat;
 
-import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Require;
 
 /**
  * All places m a + n b for whole m and n, in mm, y down.
@@ -11,7 +11,7 @@ import org.vatwright.core.measure.Check;
 public record Lattice(double ax, double ay, double bx, double by) {
 
     public Lattice {
-        Check.that(Math.abs(ax * by - ay * bx) > 1e-9 * Math.hypot(ax, ay) * Math.hypot(bx, by),
+        Require.that(Math.abs(ax * by - ay * bx) > 1e-9 * Math.hypot(ax, ay) * Math.hypot(bx, by),
                 "a lattice needs two directions");
     }
 

@@ -1,6 +1,6 @@
 package org.vatwright.core.repeat;
 
-import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Require;
 
 /**
  * The cell that recurs, and how.
@@ -16,10 +16,10 @@ public record Repeat(double widthMm, double heightMm, Arrangement arrangement, i
     public static final int MOST_TIMES = 24;
 
     public Repeat {
-        Check.within("cell width", widthMm, LEAST_MM, MOST_MM, "mm");
-        Check.within("cell height", heightMm, LEAST_MM, MOST_MM, "mm");
-        Check.within("cells in the tile, across", across, 1, MOST_TIMES);
-        Check.within("cells in the tile, down", down, 1, MOST_TIMES);
+        Require.within("cell width", widthMm, LEAST_MM, MOST_MM, "mm");
+        Require.within("cell height", heightMm, LEAST_MM, MOST_MM, "mm");
+        Require.within("cells in the tile, across", across, 1, MOST_TIMES);
+        Require.within("cells in the tile, down", down, 1, MOST_TIMES);
     }
 
     /** The tile holds no more cells than it needs. */

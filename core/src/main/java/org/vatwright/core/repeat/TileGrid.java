@@ -1,7 +1,7 @@
 package org.vatwright.core.repeat;
 
-import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Require;
 
 /**
  * A tile laid out in whole pixels.
@@ -25,13 +25,13 @@ public record TileGrid(int widthPx, int heightPx, double widthMm, double heightM
 
     /** @return the grid of that width; the height is the nearest whole number of pixels */
     public static TileGrid ofWidth(Tile tile, int widthPx) {
-        Check.within("width in px", widthPx, 1, 100_000);
+        Require.within("width in px", widthPx, 1, 100_000);
         return new TileGrid(widthPx, Math.max(1, (int) Math.rint(widthPx * tile.heightMm() / tile.widthMm())),
                 tile.widthMm(), tile.heightMm());
     }
 
     public static void checkPixels(String what, long widthPx, long heightPx) {
-        Check.that(widthPx >= 1 && heightPx >= 1 && widthPx * heightPx <= MOST_PX,
+        Require.that(widthPx >= 1 && heightPx >= 1 && widthPx * heightPx <= MOST_PX,
                 "%s would have %,d x %,d pixels; %,d in all is the most: lower the density or the size".formatted(what,
                         widthPx, heightPx, MOST_PX));
     }

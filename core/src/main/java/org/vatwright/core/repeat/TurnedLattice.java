@@ -6,8 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 
-import org.vatwright.core.measure.Check;
-import org.vatwright.core.measure.Fraction;
+import org.vatwright.core.measure.Require;
 
 /**
  * A whole repeat, turned: the rectangles by which its lattice then recurs.
@@ -120,7 +119,7 @@ public final class TurnedLattice {
      *         better than another with a smaller tile is left out
      */
     public List<Closing> closings(double angleDeg) {
-        Check.within("angle", angleDeg, -3600, 3600, "degrees");
+        Require.within("angle", angleDeg, -3600, 3600, "degrees");
         List<Closing> all = new ArrayList<>();
         for (int m = 0; m <= MOST_STEPS; m++) {
             for (int n = -MOST_STEPS; n <= MOST_STEPS; n++) {

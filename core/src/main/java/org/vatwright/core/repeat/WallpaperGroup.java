@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.BiFunction;
 
-import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.measure.Require;
 
 /**
  * The 17 ways a pattern can repeat itself in the plane by moves, turns, mirrors and glides, on a rectangular cell W x H
@@ -153,11 +153,11 @@ public enum WallpaperGroup {
     /** Refuses a cell the group cannot stand on. */
     public void check(Repeat repeat) {
         double wanted = heightFor(repeat.widthMm(), repeat.heightMm());
-        Check.that(Math.abs(wanted - repeat.heightMm()) <= 1e-6 * wanted,
+        Require.that(Math.abs(wanted - repeat.heightMm()) <= 1e-6 * wanted,
                 "%s (%s) asks for a cell %s; %s x %s mm would be right".formatted(sign(), words,
                         cell == Cell.SQUARE ? "as high as wide" : "1.732 times as high as wide",
                         Numbers.plain(repeat.widthMm(), 3), Numbers.plain(wanted, 6)));
-        Check.that(this == P1 || repeat.arrangement() instanceof Arrangement.Straight,
+        Require.that(this == P1 || repeat.arrangement() instanceof Arrangement.Straight,
                 "%s (%s) asks for cells laid straight; the group itself moves what is in them".formatted(sign(),
                         words));
     }

@@ -26,7 +26,7 @@ sealed interface Shade {
                             mark.opacity()), map(mark.gradient().get().toUnit(), grid)));
         }
         return inks.fill(mark.from()).or(() -> inks.fill(mark.to()))
-                .map(fill -> new OfFill(fill.laid(fill.lie(mark), grid), new FillTone(mark, fill, inks)));
+                .map(fill -> new OfFill(fill.placed(fill.placeIn(mark), grid), new FillTone(mark, fill, inks)));
     }
 
     private static double[] map(AffineTransform from, TileGrid grid) {
@@ -55,7 +55,7 @@ sealed interface Shade {
         }
     }
 
-    record OfFill(FillPaint.Laid laid, FillTone tone) implements Shade {
+    record OfFill(FillPaint.Placed laid, FillTone tone) implements Shade {
 
         @Override
         public int argb(int x, int y) {

@@ -69,7 +69,7 @@ class DressTest {
     private static Article.Flat flat(Optional<Lay> lay) {
         Outline ring = Outline.of(new Ellipse2D.Double(20, 20, 60, 60));
         return new Article.Flat("Disc", 100, 100,
-                List.of(new Piece("disc", ring, Optional.of(new Stroke(new Rgb(0, 0, 0), 3)), lay)), List.of());
+                List.of(new Piece("disc", ring, Optional.of(new Pen(new Rgb(0, 0, 0), 3)), lay)), List.of());
     }
 
     @Test

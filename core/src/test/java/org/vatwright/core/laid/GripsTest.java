@@ -10,18 +10,18 @@ import java.util.Set;
 
 import org.junit.jupiter.api.Test;
 import org.vatwright.core.Samples;
-import org.vatwright.core.pattern.block.Blocks;
-import org.vatwright.core.pattern.block.Inking;
-import org.vatwright.core.pattern.block.Laying;
-import org.vatwright.core.pattern.flow.BeadRow;
-import org.vatwright.core.pattern.flow.Blob;
-import org.vatwright.core.pattern.flow.FlowLines;
-import org.vatwright.core.pattern.flow.Knot;
-import org.vatwright.core.pattern.flow.Stroke;
-import org.vatwright.core.pattern.flow.Sway;
-import org.vatwright.core.pattern.interlace.Interlace;
-import org.vatwright.core.pattern.interlace.Mesh;
-import org.vatwright.core.pattern.zigzag.Zigzag;
+import org.vatwright.core.family.block.Blocks;
+import org.vatwright.core.family.block.Bond;
+import org.vatwright.core.family.block.Inking;
+import org.vatwright.core.family.flow.BeadRow;
+import org.vatwright.core.family.flow.Blob;
+import org.vatwright.core.family.flow.FlowLines;
+import org.vatwright.core.family.flow.Knot;
+import org.vatwright.core.family.flow.Ribbon;
+import org.vatwright.core.family.flow.Sway;
+import org.vatwright.core.family.interlace.Interlace;
+import org.vatwright.core.family.interlace.Mesh;
+import org.vatwright.core.family.zigzag.Zigzag;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
 
@@ -31,8 +31,8 @@ class GripsTest {
     private static List<LaidStructure> all() {
         List<LaidStructure> all = new ArrayList<>();
         Inking inking = new Inking(Inking.Way.BY_TURN, List.of(Samples.NAVY, Samples.MADDER));
-        for (Laying laying : Laying.EXAMPLES) {
-            all.add(new Blocks(new Laying.Stacked(), 30, 14, 1, Samples.LINEN, inking).withLaying(laying));
+        for (Bond bond : Bond.EXAMPLES) {
+            all.add(new Blocks(new Bond.Stacked(), 30, 14, 1, Samples.LINEN, inking).withBond(bond));
         }
         all.add(new Zigzag(20, 5, 9, List.of(new Zigzag.Line(Samples.NAVY, 3), new Zigzag.Line(Samples.MADDER, 1)),
                 Zigzag.Corner.CUT, 0.4, 0));
@@ -41,7 +41,7 @@ class GripsTest {
                     .withMesh(mesh));
         }
         all.add(new FlowLines(60, 24, List.of(new Knot(0, 6, 8, -4, 1), new Knot(30, 9, 8, 5, 1.3)),
-                new FlowLines.Copies(2, 1, 8, 0), new Stroke(2, List.of(Samples.NAVY), List.of()),
+                new FlowLines.Copies(2, 1, 8, 0), new Ribbon(2, List.of(Samples.NAVY), List.of()),
                 List.of(new BeadRow(Samples.LINEN, 0, 1, BeadRow.Cap.ROUND, List.of(new BeadRow.Step(1, 1)), false)),
                 List.of(new Blob(20, 18, 5, 3, 0, 0, Samples.MADDER)), Sway.NONE, 1, 0, 0));
         return all;
@@ -98,7 +98,7 @@ class GripsTest {
                 for (LaidClosing.Offer offer : LaidClosing.offers(turned, repeat)) {
                     offers++;
                     assertThat(offer.structure().closes(offer.repeat())).as("%s", offer).isTrue();
-                    assertThat(offer.structure().lie(offer.repeat()).map().isIdentity()).isTrue();
+                    assertThat(offer.structure().fit(offer.repeat()).map().isIdentity()).isTrue();
                 }
             }
             LaidClosing.tile(laid).ifPresent(tile -> {

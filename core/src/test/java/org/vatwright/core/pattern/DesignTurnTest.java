@@ -6,29 +6,29 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import java.util.Optional;
 
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.junit.jupiter.api.Test;
 import org.vatwright.core.Samples;
-import org.vatwright.core.loom.Band;
-import org.vatwright.core.loom.BandRun;
-import org.vatwright.core.loom.Cloth;
+import org.vatwright.core.band.Band;
+import org.vatwright.core.band.BandRun;
+import org.vatwright.core.family.plaid.Plaid;
+import org.vatwright.core.loom.Fabric;
 import org.vatwright.core.loom.Look;
-import org.vatwright.core.loom.ThreadMask;
 import org.vatwright.core.loom.Weave;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Refusal;
-import org.vatwright.core.pattern.plaid.Plaid;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.FieldRenderer;
 import org.vatwright.core.render.FieldSpec;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.TurnedLattice;
+import org.vatwright.core.woven.ThreadMask;
 
 class DesignTurnTest {
 
-    private static final Plaid PLAID = new Plaid(new Cloth(
+    private static final Plaid PLAID = new Plaid(new Fabric(
             new BandRun(List.of(new Band(Samples.NAVY, 12), new Band(Samples.LINEN, 20), new Band(Samples.MADDER, 8)),
                     false),
             Optional.empty(), Weave.parse("twill 2/2"), Look.WOVEN, 10, 10));

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 
 import org.vatwright.core.measure.Numbers;
-import org.vatwright.core.pattern.motif.Arranging.GuideMarks;
+import org.vatwright.core.motif.Arranging.GuideMarks;
 import org.vatwright.desktop.cloth.Ruler;
 import org.vatwright.desktop.cloth.Viewport;
 

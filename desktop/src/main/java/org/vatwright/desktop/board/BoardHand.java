@@ -4,11 +4,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 
+import org.vatwright.core.family.motif.Motifs;
+import org.vatwright.core.motif.Arranging;
+import org.vatwright.core.motif.Motif;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
-import org.vatwright.core.pattern.motif.Arranging;
-import org.vatwright.core.pattern.motif.Motif;
-import org.vatwright.core.pattern.motif.Motifs;
 import org.vatwright.desktop.studio.Foot;
 import org.vatwright.desktop.studio.Studio;
 

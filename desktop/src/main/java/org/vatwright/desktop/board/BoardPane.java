@@ -9,11 +9,11 @@ import java.util.Optional;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.motif.Arranging.GuideMarks;
+import org.vatwright.core.motif.EdgeSight;
+import org.vatwright.core.motif.Motif;
+import org.vatwright.core.motif.Part;
 import org.vatwright.core.pattern.Design;
-import org.vatwright.core.pattern.motif.Arranging.GuideMarks;
-import org.vatwright.core.pattern.motif.EdgeSight;
-import org.vatwright.core.pattern.motif.Motif;
-import org.vatwright.core.pattern.motif.Part;
 import org.vatwright.desktop.cloth.AwtShapes;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.cloth.ClothPane;

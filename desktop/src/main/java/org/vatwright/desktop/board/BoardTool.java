@@ -4,8 +4,8 @@ import java.awt.geom.Rectangle2D;
 import java.util.List;
 import java.util.Set;
 
-import org.vatwright.core.pattern.motif.Arranging;
-import org.vatwright.core.pattern.motif.Motif;
+import org.vatwright.core.motif.Arranging;
+import org.vatwright.core.motif.Motif;
 
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;

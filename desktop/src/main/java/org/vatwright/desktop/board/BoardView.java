@@ -6,9 +6,9 @@ import java.util.Set;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.motif.Arranging;
+import org.vatwright.core.motif.Motif;
 import org.vatwright.core.pattern.Design;
-import org.vatwright.core.pattern.motif.Arranging;
-import org.vatwright.core.pattern.motif.Motif;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;

@@ -8,9 +8,9 @@ import java.util.Set;
 import java.util.TreeSet;
 
 import org.vatwright.core.measure.Numbers;
-import org.vatwright.core.pattern.motif.Arranging;
-import org.vatwright.core.pattern.motif.Motif;
-import org.vatwright.core.pattern.motif.Part;
+import org.vatwright.core.motif.Arranging;
+import org.vatwright.core.motif.Motif;
+import org.vatwright.core.motif.Part;
 
 import javafx.scene.Node;
 import javafx.scene.input.KeyEvent;

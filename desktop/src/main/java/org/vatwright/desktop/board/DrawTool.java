@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.Set;
 
 import org.vatwright.core.measure.Numbers;
-import org.vatwright.core.pattern.motif.Arranging;
-import org.vatwright.core.pattern.motif.Form;
-import org.vatwright.core.pattern.motif.FreePath;
-import org.vatwright.core.pattern.motif.Part;
+import org.vatwright.core.motif.Arranging;
+import org.vatwright.core.motif.Form;
+import org.vatwright.core.motif.FreePath;
+import org.vatwright.core.motif.Part;
 import org.vatwright.desktop.cloth.PathMarks;
 
 import javafx.scene.Node;

@@ -8,11 +8,11 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 
 import org.vatwright.core.measure.Numbers;
-import org.vatwright.core.pattern.motif.Arranging;
-import org.vatwright.core.pattern.motif.Form;
-import org.vatwright.core.pattern.motif.FreePath;
-import org.vatwright.core.pattern.motif.Motif;
-import org.vatwright.core.pattern.motif.Part;
+import org.vatwright.core.motif.Arranging;
+import org.vatwright.core.motif.Form;
+import org.vatwright.core.motif.FreePath;
+import org.vatwright.core.motif.Motif;
+import org.vatwright.core.motif.Part;
 import org.vatwright.core.shape.Outline;
 import org.vatwright.desktop.cloth.PathMarks;
 

@@ -2,7 +2,7 @@ package org.vatwright.desktop.cloth;
 
 import java.util.List;
 
-import org.vatwright.core.pattern.motif.FreePath;
+import org.vatwright.core.motif.FreePath;
 
 import javafx.scene.Node;
 import javafx.scene.shape.Circle;

@@ -11,12 +11,11 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.control.ColourEditor;
 import org.vatwright.desktop.control.Ui;
-import org.vatwright.desktop.frame.Desk;
 import org.vatwright.desktop.frame.DesignStage;
+import org.vatwright.desktop.frame.Desk;
 import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
 
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;

@@ -17,15 +17,15 @@ import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.geometry.Insets;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 import javafx.scene.layout.Background;
 import javafx.scene.layout.BackgroundFill;
 import javafx.scene.layout.CornerRadii;
-import javafx.geometry.Insets;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
 
 /** Edits one colour: by eye on a plane and a hue strip, by hex, RGB, CMYK shares or Lab. */
 public final class ColourEditor extends VBox {

@@ -7,13 +7,13 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Ink;
 
+import javafx.geometry.Insets;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.Background;
 import javafx.scene.layout.BackgroundFill;
 import javafx.scene.layout.CornerRadii;
 import javafx.scene.layout.Region;
-import javafx.geometry.Insets;
 
 /** An ink with its name; opens the list of the design's slots, and clear. */
 public final class InkChip extends MenuButton {

@@ -4,13 +4,13 @@ import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.pattern.Fill;
 
+import javafx.geometry.Insets;
 import javafx.scene.control.Button;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Background;
 import javafx.scene.layout.BackgroundFill;
 import javafx.scene.layout.CornerRadii;
 import javafx.scene.layout.Region;
-import javafx.geometry.Insets;
 import javafx.scene.paint.Color;
 
 /** A flat area of one colour that can be chosen. */

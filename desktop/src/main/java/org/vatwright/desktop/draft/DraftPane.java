@@ -10,11 +10,11 @@ import org.vatwright.core.draft.Area;
 import org.vatwright.core.draft.Draft;
 import org.vatwright.core.draft.Floats;
 import org.vatwright.core.draft.Squares;
-import org.vatwright.core.loom.Cloth;
+import org.vatwright.core.family.weave.Weaving;
+import org.vatwright.core.loom.Fabric;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.InkColours;
-import org.vatwright.core.pattern.weave.Weaving;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.draft.DraftGeometry.Box;
 import org.vatwright.desktop.draft.DraftGeometry.Square;
@@ -113,11 +113,11 @@ final class DraftPane extends Pane {
             drawdown = shown.draft().drawdown();
         }
         InkColours colours = new InkColours(design.palette(), colourway);
-        Cloth cloth = shown.cloth();
+        Fabric cloth = shown.fabric();
         int ends = shownThreads(cloth.woven() ? cloth.endsInPeriod() : shown.draft().ends(), shown.draft().ends());
         int picks = shownThreads(cloth.woven() ? cloth.picksInPeriod() : shown.draft().picks(), shown.draft().picks());
-        warp = inks(Cloth.threads(cloth.warp()), ends, shown.origin().right(), colours);
-        weft = inks(Cloth.threads(cloth.weft()), picks, shown.origin().bottom(), colours);
+        warp = inks(Fabric.threads(cloth.warp()), ends, shown.origin().right(), colours);
+        weft = inks(Fabric.threads(cloth.weft()), picks, shown.origin().bottom(), colours);
         lay();
     }
 

@@ -5,8 +5,8 @@ import java.util.Optional;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.draft.Squares;
+import org.vatwright.core.family.weave.Weaving;
 import org.vatwright.core.pattern.Design;
-import org.vatwright.core.pattern.weave.Weaving;
 import org.vatwright.desktop.control.InkChip;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;

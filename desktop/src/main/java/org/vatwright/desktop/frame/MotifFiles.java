@@ -4,13 +4,13 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 
+import org.vatwright.core.family.motif.Instance;
+import org.vatwright.core.family.motif.Motifs;
+import org.vatwright.core.family.motif.Placing;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.motif.Motif;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Layer;
-import org.vatwright.core.pattern.motif.Instance;
-import org.vatwright.core.pattern.motif.Motif;
-import org.vatwright.core.pattern.motif.Motifs;
-import org.vatwright.core.pattern.motif.Placing;
 import org.vatwright.core.repeat.WallpaperGroup;
 import org.vatwright.desktop.studio.Message;
 import org.vatwright.desktop.studio.Studio;

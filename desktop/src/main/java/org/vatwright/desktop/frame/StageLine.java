@@ -8,13 +8,13 @@ import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Stage;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
-import javafx.geometry.Pos;
 
 /** The stages as one running stitch; the present one is a filled knot. */
 final class StageLine extends StackPane {

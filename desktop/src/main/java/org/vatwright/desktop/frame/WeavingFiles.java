@@ -6,12 +6,12 @@ import java.util.Locale;
 
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.draft.Origin;
+import org.vatwright.core.family.weave.Weaving;
 import org.vatwright.core.loom.Look;
 import org.vatwright.core.loom.YarnLook;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Layer;
-import org.vatwright.core.pattern.weave.Weaving;
 import org.vatwright.desktop.studio.Message;
 import org.vatwright.desktop.studio.Stage;
 import org.vatwright.desktop.studio.Studio;

@@ -3,8 +3,8 @@ package org.vatwright.desktop.studio;
 import java.util.Set;
 import java.util.TreeSet;
 
-import org.vatwright.core.pattern.motif.Motif;
-import org.vatwright.core.pattern.motif.Motifs;
+import org.vatwright.core.family.motif.Motifs;
+import org.vatwright.core.motif.Motif;
 
 /**
  * The motif that is being drawn, and the parts of it that are chosen. Not part of the document.

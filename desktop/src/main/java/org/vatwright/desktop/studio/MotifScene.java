@@ -8,10 +8,10 @@ import java.util.ArrayList;
 import java.util.List;
 
 import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.motif.Motif;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.VectorMark;
-import org.vatwright.core.pattern.motif.Motif;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;

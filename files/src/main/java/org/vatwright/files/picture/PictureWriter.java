@@ -24,8 +24,8 @@ import javax.imageio.plugins.tiff.TIFFField;
 import javax.imageio.plugins.tiff.TIFFTag;
 import javax.imageio.stream.ImageOutputStream;
 
-import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Require;
 import org.vatwright.core.project.Job.Format;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.files.disk.Disk;
@@ -42,7 +42,7 @@ public final class PictureWriter {
     /** @param quality of JPEG, 1 to 100; JPEG has no transparency and shows white there */
     public static void write(Raster raster, Density density, Format format, int quality, Path file) {
         if (format == Format.JPEG) {
-            Check.that(raster.width() <= JPEG_SIDE && raster.height() <= JPEG_SIDE,
+            Require.that(raster.width() <= JPEG_SIDE && raster.height() <= JPEG_SIDE,
                     "JPEG holds %,d pixels a side; this has %,d x %,d: write PNG or TIFF".formatted(JPEG_SIDE,
                             raster.width(), raster.height()));
         }

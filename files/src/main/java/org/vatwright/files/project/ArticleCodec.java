@@ -5,11 +5,11 @@ import java.util.Optional;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Lay;
-import org.vatwright.core.shape.Outline;
+import org.vatwright.core.dress.Pen;
 import org.vatwright.core.dress.Piece;
-import org.vatwright.core.dress.Stroke;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.raster.BlendMode;
+import org.vatwright.core.shape.Outline;
 import org.vatwright.files.json.Json;
 import org.vatwright.files.json.JsonIn;
 
@@ -56,7 +56,7 @@ public final class ArticleCodec {
         return out;
     }
 
-    private static void stroke(ObjectNode out, Optional<Stroke> stroke) {
+    private static void stroke(ObjectNode out, Optional<Pen> stroke) {
         stroke.ifPresent(
                 s -> out.putObject("stroke").put("colour", s.colour().hex()).put("widthMm", s.widthMm()));
     }
@@ -96,12 +96,12 @@ public final class ArticleCodec {
         return new Piece(in.text("name"), Outline.parse(in.text("outline")), stroke(in), optionalLay(in));
     }
 
-    private static Optional<Stroke> stroke(JsonIn in) {
+    private static Optional<Pen> stroke(JsonIn in) {
         if (!in.has("stroke")) {
             return Optional.empty();
         }
         JsonIn stroke = in.at("stroke").only("colour", "widthMm");
-        return Optional.of(stroke.placed(() -> new Stroke(Rgb.parse(stroke.text("colour")), stroke.number("widthMm"))));
+        return Optional.of(stroke.placed(() -> new Pen(Rgb.parse(stroke.text("colour")), stroke.number("widthMm"))));
     }
 
     private static Optional<Lay> optionalLay(JsonIn in) {

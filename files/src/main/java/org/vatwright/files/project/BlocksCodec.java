@@ -6,12 +6,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
+import org.vatwright.core.family.block.Blocks;
+import org.vatwright.core.family.block.Bond;
+import org.vatwright.core.family.block.Inking;
+import org.vatwright.core.family.block.Touch;
+import org.vatwright.core.family.block.Variety;
 import org.vatwright.core.pattern.Ink;
-import org.vatwright.core.pattern.block.Blocks;
-import org.vatwright.core.pattern.block.Inking;
-import org.vatwright.core.pattern.block.Laying;
-import org.vatwright.core.pattern.block.Touch;
-import org.vatwright.core.pattern.block.Variety;
 import org.vatwright.files.json.JsonIn;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -31,7 +31,7 @@ final class BlocksCodec implements StructureCodec<Blocks> {
 
     @Override
     public void write(Blocks blocks, ObjectNode out) {
-        out.put("laying", blocks.laying().words()).put("lengthMm", blocks.lengthMm())
+        out.put("laying", blocks.bond().words()).put("lengthMm", blocks.lengthMm())
                 .put("breadthMm", blocks.breadthMm()).put("jointMm", blocks.jointMm())
                 .put("radiusMm", blocks.radiusMm());
         InkCodec.write(out, "joint", blocks.joint());
@@ -80,7 +80,7 @@ final class BlocksCodec implements StructureCodec<Blocks> {
                 in.at("inks").items(InkCodec::read), in.list("shares", JsonIn::asNumber));
         Map<Touch.Spot, Touch> touches = new HashMap<>();
         in.list("touched", BlocksCodec::touch).forEach(e -> touches.put(e.getKey(), e.getValue()));
-        return new Blocks(Laying.parse(in.text("laying")), in.number("lengthMm"), in.number("breadthMm"),
+        return new Blocks(Bond.parse(in.text("laying")), in.number("lengthMm"), in.number("breadthMm"),
                 in.number("jointMm", 0), in.number("radiusMm", 0), InkCodec.read(in, "joint"), inking,
                 in.has("variety") ? variety(in.at("variety")) : Variety.NONE,
                 in.has("line") ? line(in.at("line")) : Blocks.Line.NONE, in.number("angleDeg", 0), touches);

@@ -1,7 +1,7 @@
 package org.vatwright.files.project;
 
+import org.vatwright.core.family.check.Checks;
 import org.vatwright.core.pattern.Ink;
-import org.vatwright.core.pattern.check.Checks;
 import org.vatwright.files.json.JsonIn;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;

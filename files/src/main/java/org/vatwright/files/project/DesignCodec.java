@@ -54,7 +54,7 @@ final class DesignCodec {
     private static ObjectNode layer(Layer layer) {
         ObjectNode out = Json.object().put("id", layer.id()).put("name", layer.name()).put("visible", layer.visible())
                 .put("opacity", layer.opacity()).put("mode", layer.mode().keyword());
-        layer.mask().ifPresent(m -> ClothCodec.mask(out, m));
+        layer.mask().ifPresent(m -> FabricCodec.mask(out, m));
         StructureCodec.writeAny(layer.structure(), out.putObject("structure"));
         return out;
     }
@@ -99,7 +99,7 @@ final class DesignCodec {
         int free = below.stream().mapToInt(Layer::id).max().orElse(0) + 1;
         return new Layer(in.whole("id", free), in.text("name", Catalogue.title(structure)), structure,
                 in.truth("visible", true), in.number("opacity", 1), BlendMode.parse(in.text("mode", "normal")),
-                in.has("mask") ? Optional.of(ClothCodec.mask(in.at("mask"))) : Optional.empty());
+                in.has("mask") ? Optional.of(FabricCodec.mask(in.at("mask"))) : Optional.empty());
     }
 
     private static Palette palette(JsonIn in) {

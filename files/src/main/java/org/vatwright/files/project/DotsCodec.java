@@ -1,7 +1,7 @@
 package org.vatwright.files.project;
 
-import org.vatwright.core.pattern.motif.Dot;
-import org.vatwright.core.pattern.motif.Dots;
+import org.vatwright.core.family.dot.Dot;
+import org.vatwright.core.family.dot.Dots;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.files.json.JsonIn;
 

@@ -1,11 +1,11 @@
 package org.vatwright.files.project;
 
-import org.vatwright.core.pattern.flow.BeadRow;
-import org.vatwright.core.pattern.flow.Blob;
-import org.vatwright.core.pattern.flow.FlowLines;
-import org.vatwright.core.pattern.flow.Knot;
-import org.vatwright.core.pattern.flow.Stroke;
-import org.vatwright.core.pattern.flow.Sway;
+import org.vatwright.core.family.flow.BeadRow;
+import org.vatwright.core.family.flow.Blob;
+import org.vatwright.core.family.flow.FlowLines;
+import org.vatwright.core.family.flow.Knot;
+import org.vatwright.core.family.flow.Ribbon;
+import org.vatwright.core.family.flow.Sway;
 import org.vatwright.files.json.JsonIn;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -49,11 +49,11 @@ final class FlowLinesCodec implements StructureCodec<FlowLines> {
         out.put("travel", lines.travel()).put("phase", lines.phase());
     }
 
-    private static void stroke(Stroke stroke, ObjectNode out) {
+    private static void stroke(Ribbon stroke, ObjectNode out) {
         out.put("thicknessMm", stroke.thicknessMm());
         ArrayNode inks = out.putArray("inks");
         stroke.inks().forEach(ink -> InkCodec.add(inks, ink));
-        for (Stroke.Stop stop : stroke.along()) {
+        for (Ribbon.Stop stop : stroke.along()) {
             InkCodec.write(out.withArrayProperty("along").addObject().put("place", stop.place()), "ink", stop.ink());
         }
     }
@@ -73,7 +73,7 @@ final class FlowLinesCodec implements StructureCodec<FlowLines> {
                 "blobs", "sway", "travel", "phase");
         return new FlowLines(in.number("periodMm"), in.number("pitchMm"), in.at("points").items(FlowLinesCodec::knot),
                 in.has("copies") ? copies(in.at("copies")) : new FlowLines.Copies(1, 0, 0, 0),
-                new Stroke(in.number("thicknessMm"), in.at("inks").items(InkCodec::read),
+                new Ribbon(in.number("thicknessMm"), in.at("inks").items(InkCodec::read),
                         in.list("along", FlowLinesCodec::stop)),
                 in.list("beads", FlowLinesCodec::beads), in.list("blobs", FlowLinesCodec::blob),
                 in.has("sway") ? sway(in.at("sway")) : Sway.NONE, in.whole("travel", 0), in.number("phase", 0),
@@ -96,9 +96,9 @@ final class FlowLinesCodec implements StructureCodec<FlowLines> {
                 in.number("thickerMm", 0));
     }
 
-    private static Stroke.Stop stop(JsonIn in) {
+    private static Ribbon.Stop stop(JsonIn in) {
         in.only("place", "ink");
-        return new Stroke.Stop(in.number("place"), InkCodec.read(in, "ink"));
+        return new Ribbon.Stop(in.number("place"), InkCodec.read(in, "ink"));
     }
 
     private static BeadRow beads(JsonIn in) {

@@ -3,8 +3,8 @@ package org.vatwright.files.project;
 import java.util.Comparator;
 import java.util.Set;
 
-import org.vatwright.core.pattern.interlace.Interlace;
-import org.vatwright.core.pattern.interlace.Mesh;
+import org.vatwright.core.family.interlace.Interlace;
+import org.vatwright.core.family.interlace.Mesh;
 import org.vatwright.files.json.JsonIn;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -26,7 +26,7 @@ final class InterlaceCodec implements StructureCodec<Interlace> {
     public void write(Interlace interlace, ObjectNode out) {
         if (interlace.mesh() instanceof Mesh.Strips(var weave)) {
             out.put("mesh", "strips");
-            ClothCodec.weave(out, weave);
+            FabricCodec.weave(out, weave);
         } else {
             out.put("mesh", interlace.mesh().words());
         }
@@ -49,7 +49,7 @@ final class InterlaceCodec implements StructureCodec<Interlace> {
         in.only("family", "mesh", "weave", "sizeMm", "spacingMm", "downMm", "thicknessMm", "gapMm", "light", "angleDeg",
                 "inks", "flipped");
         Mesh mesh = in.text("mesh").equals("strips") && in.has("weave")
-                ? new Mesh.Strips(ClothCodec.weave(in))
+                ? new Mesh.Strips(FabricCodec.weave(in))
                 : Mesh.parse(in.text("mesh"));
         return new Interlace(mesh, in.number("sizeMm", 10), in.number("spacingMm"),
                 in.number("downMm", in.number("spacingMm")), in.number("thicknessMm"), in.number("gapMm", 0),

@@ -5,11 +5,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 
+import org.vatwright.core.family.motif.Instance;
+import org.vatwright.core.family.motif.Motifs;
+import org.vatwright.core.family.motif.Placing;
+import org.vatwright.core.motif.Motif;
 import org.vatwright.core.pattern.Ink;
-import org.vatwright.core.pattern.motif.Instance;
-import org.vatwright.core.pattern.motif.Motif;
-import org.vatwright.core.pattern.motif.Motifs;
-import org.vatwright.core.pattern.motif.Placing;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.WallpaperGroup;
 import org.vatwright.core.shape.Outline;

@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
+import org.vatwright.core.motif.Form;
+import org.vatwright.core.motif.Part;
 import org.vatwright.core.pattern.Gradient;
-import org.vatwright.core.pattern.motif.Form;
-import org.vatwright.core.pattern.motif.Part;
 import org.vatwright.core.shape.Outline;
 import org.vatwright.files.json.JsonIn;
 

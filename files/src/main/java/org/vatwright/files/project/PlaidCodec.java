@@ -4,9 +4,9 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 
-import org.vatwright.core.loom.Cloth;
+import org.vatwright.core.family.plaid.Plaid;
+import org.vatwright.core.loom.Fabric;
 import org.vatwright.core.pattern.Ink;
-import org.vatwright.core.pattern.plaid.Plaid;
 import org.vatwright.files.json.JsonIn;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -25,13 +25,13 @@ final class PlaidCodec implements StructureCodec<Plaid> {
 
     @Override
     public void write(Plaid plaid, ObjectNode out) {
-        Cloth cloth = plaid.cloth();
-        ClothCodec.weave(out, cloth.weave());
-        ClothCodec.look(out, cloth.look());
-        out.put("endsPerCm", cloth.endsPerCm()).put("picksPerCm", cloth.picksPerCm());
+        Fabric fabric = plaid.fabric();
+        FabricCodec.weave(out, fabric.weave());
+        FabricCodec.look(out, fabric.look());
+        out.put("endsPerCm", fabric.endsPerCm()).put("picksPerCm", fabric.picksPerCm());
         out.put("angleDeg", plaid.angleDeg());
-        ClothCodec.run(out, "warp", cloth.warp());
-        cloth.ownWeft().ifPresent(w -> ClothCodec.run(out, "weft", w));
+        FabricCodec.run(out, "warp", fabric.warp());
+        fabric.ownWeft().ifPresent(w -> FabricCodec.run(out, "weft", w));
         ObjectNode letters = out.putObject("letters");
         plaid.letters().forEach((letter, ink) -> InkCodec.write(letters, letter, ink));
     }
@@ -41,14 +41,14 @@ final class PlaidCodec implements StructureCodec<Plaid> {
         in.only("family", "weave", "look", "warpShare", "yarn", "endsPerCm", "picksPerCm", "angleDeg", "warp", "weft",
                 "letters");
         double ends = in.number("endsPerCm");
-        Cloth cloth = new Cloth(ClothCodec.run(in.at("warp")),
-                in.has("weft") ? Optional.of(ClothCodec.run(in.at("weft"))) : Optional.empty(), ClothCodec.weave(in),
-                ClothCodec.look(in), ends, in.number("picksPerCm", ends));
+        Fabric fabric = new Fabric(FabricCodec.run(in.at("warp")),
+                in.has("weft") ? Optional.of(FabricCodec.run(in.at("weft"))) : Optional.empty(), FabricCodec.weave(in),
+                FabricCodec.look(in), ends, in.number("picksPerCm", ends));
         Map<String, Ink> letters = new LinkedHashMap<>();
         if (in.has("letters")) {
             JsonIn given = in.at("letters");
             given.names().forEach(n -> letters.put(n, InkCodec.read(given, n)));
         }
-        return new Plaid(cloth, letters, in.number("angleDeg", 0));
+        return new Plaid(fabric, letters, in.number("angleDeg", 0));
     }
 }

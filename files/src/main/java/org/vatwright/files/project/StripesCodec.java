@@ -1,10 +1,10 @@
 package org.vatwright.files.project;
 
-import org.vatwright.core.loom.Band;
-import org.vatwright.core.loom.BandMeasure;
-import org.vatwright.core.loom.BandRun;
-import org.vatwright.core.loom.Edge;
-import org.vatwright.core.pattern.stripe.Stripes;
+import org.vatwright.core.band.Band;
+import org.vatwright.core.band.BandMeasure;
+import org.vatwright.core.band.BandRun;
+import org.vatwright.core.band.Edge;
+import org.vatwright.core.family.stripe.Stripes;
 import org.vatwright.files.json.JsonIn;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;

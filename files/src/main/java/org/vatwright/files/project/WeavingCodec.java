@@ -4,9 +4,9 @@ import java.util.Optional;
 
 import org.vatwright.core.draft.Draft;
 import org.vatwright.core.draft.Origin;
-import org.vatwright.core.loom.Cloth;
+import org.vatwright.core.family.weave.Weaving;
+import org.vatwright.core.loom.Fabric;
 import org.vatwright.core.loom.Weave;
-import org.vatwright.core.pattern.weave.Weaving;
 import org.vatwright.files.json.JsonIn;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -25,15 +25,15 @@ final class WeavingCodec implements StructureCodec<Weaving> {
 
     @Override
     public void write(Weaving weaving, ObjectNode out) {
-        Cloth cloth = weaving.cloth();
+        Fabric fabric = weaving.fabric();
         out.put("name", weaving.name());
         DraftCodec.write(out, weaving.draft());
         out.put("origin", weaving.origin().words());
-        ClothCodec.look(out, cloth.look());
-        out.put("endsPerCm", cloth.endsPerCm()).put("picksPerCm", cloth.picksPerCm());
+        FabricCodec.look(out, fabric.look());
+        out.put("endsPerCm", fabric.endsPerCm()).put("picksPerCm", fabric.picksPerCm());
         out.put("angleDeg", weaving.angleDeg());
-        ClothCodec.run(out, "warp", cloth.warp());
-        cloth.ownWeft().ifPresent(w -> ClothCodec.run(out, "weft", w));
+        FabricCodec.run(out, "warp", fabric.warp());
+        fabric.ownWeft().ifPresent(w -> FabricCodec.run(out, "weft", w));
         if (!weaving.source().isEmpty()) {
             out.put("source", weaving.source());
         }
@@ -45,13 +45,13 @@ final class WeavingCodec implements StructureCodec<Weaving> {
                 "warp", "weft", "source");
         double ends = in.number("endsPerCm");
         Draft draft = DraftCodec.read(in.at("draft"));
-        Cloth cloth = new Cloth(ClothCodec.run(in.at("warp")),
-                in.has("weft") ? Optional.of(ClothCodec.run(in.at("weft"))) : Optional.empty(), Weave.plain(),
-                ClothCodec.look(in), ends, in.number("picksPerCm", ends));
+        Fabric fabric = new Fabric(FabricCodec.run(in.at("warp")),
+                in.has("weft") ? Optional.of(FabricCodec.run(in.at("weft"))) : Optional.empty(), Weave.plain(),
+                FabricCodec.look(in), ends, in.number("picksPerCm", ends));
         Origin origin = in.has("origin")
                 ? in.at("origin").placed(o -> Origin.parse(o.asText()))
                 : Origin.USUAL;
-        return new Weaving(in.text("name", "weave"), draft, origin, cloth, in.number("angleDeg", 0),
+        return new Weaving(in.text("name", "weave"), draft, origin, fabric, in.number("angleDeg", 0),
                 in.text("source", ""));
     }
 }

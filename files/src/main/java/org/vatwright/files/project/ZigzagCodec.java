@@ -1,6 +1,6 @@
 package org.vatwright.files.project;
 
-import org.vatwright.core.pattern.zigzag.Zigzag;
+import org.vatwright.core.family.zigzag.Zigzag;
 import org.vatwright.files.json.JsonIn;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;

@@ -11,11 +11,11 @@ import java.util.Set;
 
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.dress.Article;
-import org.vatwright.core.shape.Outline;
+import org.vatwright.core.dress.Pen;
 import org.vatwright.core.dress.Piece;
-import org.vatwright.core.dress.Stroke;
-import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.measure.Require;
+import org.vatwright.core.shape.Outline;
 import org.vatwright.files.disk.Disk;
 import org.vatwright.files.disk.Limits;
 import org.w3c.dom.Element;
@@ -87,8 +87,8 @@ public final class FlatReader {
                     .formatted(root.getAttribute("viewBox")));
         }
         DrawingSize size = DrawingSize.of(root);
-        Check.within("drawing width", size.widthMm(), Article.LEAST_MM, Article.MOST_MM, "mm");
-        Check.within("drawing height", size.heightMm(), Article.LEAST_MM, Article.MOST_MM, "mm");
+        Require.within("drawing width", size.widthMm(), Article.LEAST_MM, Article.MOST_MM, "mm");
+        Require.within("drawing height", size.heightMm(), Article.LEAST_MM, Article.MOST_MM, "mm");
         return size;
     }
 
@@ -105,7 +105,7 @@ public final class FlatReader {
     }
 
     private void element(Element element, AffineTransform parentToMm, SvgLook parentLook, int depth) {
-        Check.that(++elements <= limits.elements(),
+        Require.that(++elements <= limits.elements(),
                 "the drawing has more than %,d elements; it is not read".formatted(limits.elements()));
         String kind = SafeXml.localName(element);
         SvgLook look = parentLook.within(element, rules);
@@ -147,9 +147,9 @@ public final class FlatReader {
         if (!outline.finite()) {
             return;
         }
-        Optional<Stroke> stroke = stroke(look, Math.sqrt(Math.abs(toMm.getDeterminant())));
+        Optional<Pen> stroke = stroke(look, Math.sqrt(Math.abs(toMm.getDeterminant())));
         if (SvgForms.closed(path) && !outline.bounds().isEmpty()) {
-            Check.that(pieces.size() < Article.Flat.MOST_PIECES,
+            Require.that(pieces.size() < Article.Flat.MOST_PIECES,
                     "the drawing has more than %,d closed shapes; a flat takes that many"
                             .formatted(Article.Flat.MOST_PIECES));
             pieces.add(new Piece(name(element), outline, stroke, Optional.empty()));
@@ -159,12 +159,12 @@ public final class FlatReader {
     }
 
     /** The line of a shape, in its colour; a shading or anything else that is no colour is drawn black. */
-    private static Optional<Stroke> stroke(SvgLook look, double mmPerUnit) {
+    private static Optional<Pen> stroke(SvgLook look, double mmPerUnit) {
         double mm = look.number("stroke-width", 1) * mmPerUnit;
         String colour = look.get("stroke", "none");
         return colour.equals("none") || mm < 0.01
                 ? Optional.empty()
-                : Optional.of(new Stroke(SvgColours.parse(colour).map(SvgColours.Colour::rgb).orElse(BLACK),
+                : Optional.of(new Pen(SvgColours.parse(colour).map(SvgColours.Colour::rgb).orElse(BLACK),
                         Math.min(200, mm)));
     }
 

@@ -10,12 +10,12 @@ import java.util.Optional;
 
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.motif.Form;
+import org.vatwright.core.motif.Motif;
+import org.vatwright.core.motif.Part;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.VectorMark;
-import org.vatwright.core.pattern.motif.Form;
-import org.vatwright.core.pattern.motif.Motif;
-import org.vatwright.core.pattern.motif.Part;
 import org.vatwright.core.shape.Outline;
 
 /** A drawing that was read, brought into a design: a motif around its middle, its colours among the design's slots. */

@@ -34,7 +34,7 @@ record FillPlace(int block, List<AffineTransform> copies) {
     private static final double BLEED = 0.01;
 
     static FillPlace of(Fill fill, VectorMark mark, Tile outer) {
-        AffineTransform toTiles = FillPaint.lie(fill, mark, outer);
+        AffineTransform toTiles = FillPaint.placeIn(fill, mark, outer);
         Shape there = toTiles.createTransformedShape(mark.shape());
         Rectangle2D box = there.getBounds2D();
         double count = (box.getWidth() + 1) * (box.getHeight() + 1);

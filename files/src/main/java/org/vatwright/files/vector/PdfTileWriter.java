@@ -134,7 +134,7 @@ public final class PdfTileWriter {
                 PdfShade.fill(content, mark, of.inks(), of.tone(), PdfTileWriter::path);
                 return;
             }
-            for (Coats.Coat coat : of.coats(mark)) {
+            for (MarkCoats.Coat coat : of.coats(mark)) {
                 if (coat.opacity() < 1) {
                     PDExtendedGraphicsState state = new PDExtendedGraphicsState();
                     state.setNonStrokingAlphaConstant((float) coat.opacity());

@@ -128,7 +128,7 @@ public final class SvgTileWriter {
                 path(mark, "url(#" + id + ")", mark.opacity());
                 return;
             }
-            for (Coats.Coat coat : of.coats(mark)) {
+            for (MarkCoats.Coat coat : of.coats(mark)) {
                 if (coat.fill().isPresent()) {
                     fill(coat.fill().get(), mark, coat.tone(), coat.opacity());
                 } else {

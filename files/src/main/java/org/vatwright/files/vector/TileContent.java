@@ -61,12 +61,12 @@ record TileContent(Design design, Colourway colourway, InkColours inks, double b
         return FillPlace.withBleed(layer.structure().outlines(design.repeat()), tile(), bleed);
     }
 
-    List<Coats.Coat> coats(VectorMark mark) {
-        return Coats.of(mark, design, inks).coats().stream()
-                .map(c -> new Coats.Coat(c.fill(), c.tone() + tone, toned(c.rgb()), c.opacity())).toList();
+    List<MarkCoats.Coat> coats(VectorMark mark) {
+        return MarkCoats.of(mark, design, inks).coats().stream()
+                .map(c -> new MarkCoats.Coat(c.fill(), c.tone() + tone, toned(c.rgb()), c.opacity())).toList();
     }
 
     Rgb toned(Rgb rgb) {
-        return Coats.toned(rgb, tone);
+        return MarkCoats.toned(rgb, tone);
     }
 }

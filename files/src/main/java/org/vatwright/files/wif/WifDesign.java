@@ -6,22 +6,22 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
+import org.vatwright.core.band.BandRun;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.draft.Draft;
 import org.vatwright.core.draft.Origin;
-import org.vatwright.core.loom.BandRun;
-import org.vatwright.core.loom.Cloth;
+import org.vatwright.core.family.weave.Weaving;
+import org.vatwright.core.loom.Fabric;
 import org.vatwright.core.loom.Look;
 import org.vatwright.core.loom.Weave;
 import org.vatwright.core.loom.YarnLook;
-import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
-import org.vatwright.core.pattern.weave.Weaving;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
 
@@ -48,8 +48,8 @@ public final class WifDesign {
         Palette palette = new Palette(List.copyOf(slots.values()), List.of(new Colourway("First colours", colours)));
         String name = file.title().isEmpty() ? "Weave" : file.title();
         Weaving weaving = weaving(file, origin, look, slots);
-        Cloth cloth = weaving.cloth();
-        Repeat repeat = new Repeat(cloth.periodWidthMm(), cloth.periodHeightMm(), Arrangement.STRAIGHT);
+        Fabric fabric = weaving.fabric();
+        Repeat repeat = new Repeat(fabric.periodWidthMm(), fabric.periodHeightMm(), Arrangement.STRAIGHT);
         String shown = name.length() > 60 ? name.substring(0, 60) : name;
         return new Design(shown, repeat, Ink.CLEAR, List.of(new Layer(1, shown, weaving)), palette, Guides.NONE);
     }
@@ -60,10 +60,10 @@ public final class WifDesign {
                         ? new Look.Yarns(yarn.withWidths(file.warpWidth().get(), file.weftWidth().get()))
                         : look;
         double ends = file.endsPerCm().orElse(USUAL_PER_CM);
-        Cloth cloth = new Cloth(run(file.warp(), slots, origin.right()), Optional.of(run(file.weft(), slots,
+        Fabric fabric = new Fabric(run(file.warp(), slots, origin.right()), Optional.of(run(file.weft(), slots,
                 origin.bottom())), Weave.plain(), shown, ends, file.picksPerCm().orElse(ends));
         String name = file.title().isEmpty() ? "weave" : file.title();
-        return new Weaving(name, file.draft(), origin, cloth, 0, file.text());
+        return new Weaving(name, file.draft(), origin, fabric, 0, file.text());
     }
 
     private static BandRun run(List<Integer> threads, Map<Integer, String> slots, boolean lastFirst) {
@@ -76,22 +76,22 @@ public final class WifDesign {
      * @return the weave with as many threads as colours and weave need to begin anew together
      */
     public static WifFile file(Weaving weaving, Palette palette, Colourway colourway) {
-        Cloth cloth = weaving.cloth();
-        boolean woven = cloth.woven();
-        int ends = woven ? cloth.endsInPeriod() : weaving.draft().ends();
-        int picks = woven ? cloth.picksInPeriod() : weaving.draft().picks();
-        Check.that(ends <= Draft.MOST_THREADS && picks <= Draft.MOST_THREADS,
+        Fabric fabric = weaving.fabric();
+        boolean woven = fabric.woven();
+        int ends = woven ? fabric.endsInPeriod() : weaving.draft().ends();
+        int picks = woven ? fabric.picksInPeriod() : weaving.draft().picks();
+        Require.that(ends <= Draft.MOST_THREADS && picks <= Draft.MOST_THREADS,
                 "colours and weave begin anew together after %,d ends and %,d picks; %,d are the most in a weaving file"
                         .formatted(ends, picks, Draft.MOST_THREADS));
         Draft draft = weaving.draft().withThreads(ends, picks);
         List<Rgb> colours = new ArrayList<>();
-        List<Integer> warp = places(Cloth.threads(cloth.warp()), ends, weaving.origin().right(), palette, colourway,
+        List<Integer> warp = places(Fabric.threads(fabric.warp()), ends, weaving.origin().right(), palette, colourway,
                 colours);
-        List<Integer> weft = places(Cloth.threads(cloth.weft()), picks, weaving.origin().bottom(), palette, colourway,
+        List<Integer> weft = places(Fabric.threads(fabric.weft()), picks, weaving.origin().bottom(), palette, colourway,
                 colours);
-        Optional<YarnLook> yarn = cloth.look() instanceof Look.Yarns(YarnLook y) ? Optional.of(y) : Optional.empty();
-        WifFile fresh = new WifFile(weaving.name(), draft, colours, warp, weft, Optional.of(cloth.endsPerCm()),
-                Optional.of(cloth.picksPerCm()), yarn.map(YarnLook::warpWidth), yarn.map(YarnLook::weftWidth),
+        Optional<YarnLook> yarn = fabric.look() instanceof Look.Yarns(YarnLook y) ? Optional.of(y) : Optional.empty();
+        WifFile fresh = new WifFile(weaving.name(), draft, colours, warp, weft, Optional.of(fabric.endsPerCm()),
+                Optional.of(fabric.picksPerCm()), yarn.map(YarnLook::warpWidth), yarn.map(YarnLook::weftWidth),
                 List.of(), weaving.source());
         return weaving.source().isEmpty() ? fresh : sameTable(fresh);
     }

@@ -14,8 +14,8 @@ import java.util.Optional;
 
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.draft.Draft;
-import org.vatwright.core.measure.Check;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.measure.Require;
 import org.vatwright.files.disk.Disk;
 
 /**
@@ -38,7 +38,7 @@ public record WifFile(String title, Draft draft, List<Rgb> colours, List<Integer
     /** @throws Refusal when it cannot be read, is too large or holds nothing to weave */
     public static WifFile read(Path path) {
         try {
-            Check.that(Files.size(path) <= MOST_BYTES, "%s is larger than %,d bytes, which no weaving file needs"
+            Require.that(Files.size(path) <= MOST_BYTES, "%s is larger than %,d bytes, which no weaving file needs"
                     .formatted(path.getFileName(), MOST_BYTES));
             WifFile file = parse(Files.readAllBytes(path));
             String name = path.getFileName().toString().replaceFirst("(?i)\\.wif$", "");
@@ -49,7 +49,7 @@ public record WifFile(String title, Draft draft, List<Rgb> colours, List<Integer
     }
 
     public static WifFile parse(byte[] bytes) {
-        Check.that(bytes.length <= MOST_BYTES, "the file is larger than %,d bytes, which no weaving file needs"
+        Require.that(bytes.length <= MOST_BYTES, "the file is larger than %,d bytes, which no weaving file needs"
                 .formatted(MOST_BYTES));
         List<WifFinding> findings = new ArrayList<>();
         return WifReader.read(decode(bytes, findings), findings);

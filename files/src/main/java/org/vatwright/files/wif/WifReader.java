@@ -7,7 +7,7 @@ import java.util.Optional;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.draft.Draft;
 import org.vatwright.core.draft.Squares;
-import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Require;
 
 /** Makes as much of a weaving file as it says, and tells of all that it does not. */
 final class WifReader {
@@ -26,7 +26,7 @@ final class WifReader {
 
     static WifFile read(String source, List<WifFinding> findings) {
         WifText text = WifText.of(source);
-        Check.that(text.hasSections(), "this is no weaving file: it has no section such as [WEAVING]");
+        Require.that(text.hasSections(), "this is no weaving file: it has no section such as [WEAVING]");
         findings.addAll(text.findings());
         return new WifReader(text, findings).file(source);
     }
@@ -40,7 +40,7 @@ final class WifReader {
         Map<Integer, List<Integer>> tieUp = values.lists("TIEUP");
         Map<Integer, List<Integer>> treadling = values.lists("TREADLING");
         Map<Integer, List<Integer>> liftPlan = values.lists("LIFTPLAN");
-        Check.that(!threading.isEmpty() || !treadling.isEmpty() || !liftPlan.isEmpty(),
+        Require.that(!threading.isEmpty() || !treadling.isEmpty() || !liftPlan.isEmpty(),
                 "there is nothing to weave: neither [THREADING] nor [TREADLING] nor [LIFTPLAN] says anything");
         boolean planned = treadling.isEmpty() && !liftPlan.isEmpty() || tieUp.isEmpty() && !liftPlan.isEmpty();
         int shafts = count("WEAVING", "Shafts", "shafts", Draft.MOST_SHAFTS,
@@ -100,7 +100,7 @@ final class WifReader {
             values.finding(section, key, "says %,d %s, %,d are used".formatted(count, what, used));
             count = used;
         }
-        Check.within("%s (section [%s], key %s)".formatted(what, section, key), count, 1, most);
+        Require.within("%s (section [%s], key %s)".formatted(what, section, key), count, 1, most);
         return count;
     }
 

@@ -10,7 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 
 import org.vatwright.core.draft.Squares;
-import org.vatwright.core.measure.Check;
+import org.vatwright.core.measure.Require;
 
 /** Values of a weaving file as numbers and lists; what cannot be read is told once and left out. */
 final class WifValues {
@@ -129,7 +129,7 @@ final class WifValues {
      * @return a row a key, a column a number
      */
     Squares squares(String section, String what, Map<Integer, List<Integer>> lists, int rows, int columns, String to) {
-        Check.within(to + "s of section [" + section + "]", columns, 1, 32);
+        Require.within(to + "s of section [" + section + "]", columns, 1, 32);
         boolean[][] marks = new boolean[rows][columns];
         int beyond = 0;
         int firstBeyond = 0;

@@ -8,8 +8,8 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Optional;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
@@ -19,34 +19,34 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.vatwright.core.band.Band;
+import org.vatwright.core.band.BandRun;
 import org.vatwright.core.catalogue.Catalogue;
+import org.vatwright.core.family.block.Blocks;
+import org.vatwright.core.family.block.Bond;
+import org.vatwright.core.family.block.Touch;
+import org.vatwright.core.family.flow.FlowLines;
+import org.vatwright.core.family.interlace.Interlace;
+import org.vatwright.core.family.interlace.Mesh;
+import org.vatwright.core.family.motif.Instance;
+import org.vatwright.core.family.motif.Motifs;
+import org.vatwright.core.family.motif.Placing;
+import org.vatwright.core.family.plaid.Plaid;
+import org.vatwright.core.family.zigzag.Zigzag;
+import org.vatwright.core.loom.Look;
+import org.vatwright.core.loom.Weave;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.motif.Form;
+import org.vatwright.core.motif.Part;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Gradient;
 import org.vatwright.core.pattern.Guides;
-import org.vatwright.core.pattern.block.Blocks;
-import org.vatwright.core.pattern.block.Laying;
-import org.vatwright.core.pattern.block.Touch;
-import org.vatwright.core.pattern.flow.FlowLines;
-import org.vatwright.core.pattern.interlace.Interlace;
-import org.vatwright.core.pattern.interlace.Mesh;
-import org.vatwright.core.pattern.motif.Form;
-import org.vatwright.core.pattern.motif.Instance;
-import org.vatwright.core.pattern.motif.Motifs;
-import org.vatwright.core.pattern.motif.Part;
-import org.vatwright.core.pattern.motif.Placing;
-import org.vatwright.core.pattern.plaid.Plaid;
-import org.vatwright.core.pattern.zigzag.Zigzag;
 import org.vatwright.core.pattern.Ink;
-import org.vatwright.core.loom.Weave;
-import org.vatwright.core.loom.ThreadMask;
-import org.vatwright.core.loom.Look;
-import org.vatwright.core.loom.BandRun;
-import org.vatwright.core.loom.Band;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.WallpaperGroup;
 import org.vatwright.core.shape.Outline;
+import org.vatwright.core.woven.ThreadMask;
 import org.vatwright.files.demo.DemoCommission;
 import org.vatwright.files.disk.Disk;
 
@@ -84,8 +84,9 @@ class ProjectFileTest {
         project = project.edit("Skarholm", d -> d.replace(1, l -> {
             Plaid p = (Plaid) l.structure();
             BandRun weft = new BandRun(List.of(new Band(Ink.CLEAR, 3), new Band(Ink.slot("Fog"), 5)), false);
-            return l.withStructure(p.withCloth(p.cloth().withOwnWeft(Optional.of(weft)).withLook(new Look.Blended(0.3))
-                    .withWeave(Weave.parse("basket 2/3"))).withLetter("ZZ", Ink.CLEAR).withAngle(-45));
+            return l.withStructure(
+                    p.withFabric(p.fabric().withOwnWeft(Optional.of(weft)).withLook(new Look.Blended(0.3))
+                            .withWeave(Weave.parse("basket 2/3"))).withLetter("ZZ", Ink.CLEAR).withAngle(-45));
         }));
         project = laid(project);
         Path file = folder.resolve("a.vatwright");
@@ -100,8 +101,8 @@ class ProjectFileTest {
     /** Every member of the laid families away from its neutral value. */
     private static Project laid(Project demo) {
         Ink fog = Ink.slot("Fog");
-        return demo.edit("Quay", d -> d.replace(1, l -> l.withStructure(((Blocks) l.structure()).withLaying(
-                Laying.parse("argyle")).withLine(new Blocks.Line(fog, 2)).withAngle(12)
+        return demo.edit("Quay", d -> d.replace(1, l -> l.withStructure(((Blocks) l.structure()).withBond(
+                Bond.parse("argyle")).withLine(new Blocks.Line(fog, 2)).withAngle(12)
                 .withTouch(new Touch.Spot(1, 2, 0),
                         new Touch(-0.1, Optional.of(Ink.CLEAR), 2))
                 .withRadius(3))))

@@ -19,22 +19,22 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.vatwright.core.family.block.Blocks;
+import org.vatwright.core.family.block.Bond;
+import org.vatwright.core.family.block.Inking;
+import org.vatwright.core.family.block.Variety;
+import org.vatwright.core.family.motif.Instance;
+import org.vatwright.core.family.motif.Motifs;
+import org.vatwright.core.family.motif.Placing;
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.motif.Form;
+import org.vatwright.core.motif.Motif;
+import org.vatwright.core.motif.Part;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Gradient;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
-import org.vatwright.core.pattern.block.Blocks;
-import org.vatwright.core.pattern.block.Inking;
-import org.vatwright.core.pattern.block.Laying;
-import org.vatwright.core.pattern.block.Variety;
-import org.vatwright.core.pattern.motif.Form;
-import org.vatwright.core.pattern.motif.Instance;
-import org.vatwright.core.pattern.motif.Motif;
-import org.vatwright.core.pattern.motif.Motifs;
-import org.vatwright.core.pattern.motif.Part;
-import org.vatwright.core.pattern.motif.Placing;
 import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
@@ -142,7 +142,7 @@ class VectorTilesTest {
         }
         Fill picture = new Fill("Photo", new Fill.OfPicture(new Picture(check, 203.2))).withScale(0.75, 0.75);
         Fill stripes = Fill.of("Deck", gangway).withScale(0.125, 0.125).withTurn(90);
-        Blocks blocks = new Blocks(new Laying.Stacked(), 11, 5, 1, stripes.ink(), new Inking(Inking.Way.BY_TURN,
+        Blocks blocks = new Blocks(new Bond.Stacked(), 11, 5, 1, stripes.ink(), new Inking(Inking.Way.BY_TURN,
                 List.of(picture.ink(), Ink.slot("Madder")))).withVariety(new Variety(4, 0.15, false, 0, 0, 3));
         assertThat(apart(design(Ink.slot("Linen"), List.of(picture, stripes), blocks))).satisfies(a -> {
             assertThat(a[0]).as("SVG").isLessThan(10);

@@ -16,11 +16,11 @@ import org.vatwright.core.draft.Draft;
 import org.vatwright.core.draft.NamedWeave;
 import org.vatwright.core.draft.Origin;
 import org.vatwright.core.draft.Squares;
+import org.vatwright.core.family.weave.Weaving;
 import org.vatwright.core.loom.Look;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
-import org.vatwright.core.pattern.weave.Weaving;
 
 class WifTest {
 

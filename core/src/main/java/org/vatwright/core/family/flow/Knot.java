@@ -1,0 +1,46 @@
+package org.vatwright.core.family.flow;
+
+import org.vatwright.core.measure.Require;
+
+/**
+ * A point a flow line goes through, smoothly.
+ *
+ * @param x,y in mm from the upper left corner of the line's unit
+ * @param handleX,handleY where the line is drawn towards after it, in mm from it; before it, the other way
+ * @param back how many times as long the handle before it is, above 0 to 100
+ * @param swell how many times as thick the line is here, 0 to 10
+ */
+public record Knot(double x, double y, double handleX, double handleY, double back, double swell) {
+
+    public Knot {
+        for (double place : new double[]{x, y, handleX, handleY}) {
+            Require.within("place of a point", place, -1e5, 1e5, "mm");
+        }
+        Require.within("handle before the point", back, 1e-3, 1000, "times");
+        Require.within("swell", swell * 100, 0, 1000, "%");
+    }
+
+    public Knot(double x, double y, double handleX, double handleY, double swell) {
+        this(x, y, handleX, handleY, 1, swell);
+    }
+
+    public Knot at(double newX, double newY) {
+        return new Knot(newX, newY, handleX, handleY, back, swell);
+    }
+
+    public Knot withHandle(double dx, double dy) {
+        return new Knot(x, y, dx, dy, back, swell);
+    }
+
+    public Knot withBack(double times) {
+        return new Knot(x, y, handleX, handleY, times, swell);
+    }
+
+    public Knot withSwell(double factor) {
+        return new Knot(x, y, handleX, handleY, back, factor);
+    }
+
+    Knot stretched(double across, double down) {
+        return new Knot(x * across, y * down, handleX * across, handleY * down, back, swell);
+    }
+}

@@ -1,0 +1,285 @@
+package org.vatwright.core.family.motif;
+
+import java.awt.geom.AffineTransform;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import org.vatwright.core.motif.Motif;
+
+import org.vatwright.core.measure.Finding;
+import org.vatwright.core.measure.Require;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.VectorMark;
+import org.vatwright.core.repeat.Arrangement;
+import org.vatwright.core.repeat.Lattice;
+import org.vatwright.core.repeat.Repeat;
+import org.vatwright.core.repeat.Tile;
+import org.vatwright.core.repeat.WallpaperGroup;
+import org.vatwright.core.shape.Drawing;
+import org.vatwright.core.shape.DrawnStructure;
+import org.vatwright.core.shape.Group;
+
+/**
+ * Drawn figures that recur: set by hand, in rows, on rings, scattered; repeated in the cell by a wallpaper group, from cell
+ * to cell by the design's arrangement.
+ *
+ * @param motifs what there is to place, at least one
+ * @param byHand set by hand, lowest first; scattering keeps clear of them
+ */
+public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
+        WallpaperGroup group) implements DrawnStructure {
+
+    public static final String FAMILY = "motifs";
+    public static final int MOST_MOTIFS = 200;
+    private static final int MOST_BY_HAND = 20_000;
+    private static final int MOST_IN_TILE = 60_000;
+    /** Places are kept to a millionth of a mm, so that a move by whole cells leaves just the same numbers. */
+    private static final double PLACES_PER_MM = 1e6;
+
+    public Motifs {
+        motifs = List.copyOf(motifs);
+        byHand = List.copyOf(byHand);
+        Require.within("motifs", motifs.size(), 1, MOST_MOTIFS);
+        Require.within("motifs set by hand", byHand.size(), 0, MOST_BY_HAND);
+        Set<Integer> ids = new HashSet<>();
+        for (Motif motif : motifs) {
+            Require.that(ids.add(motif.id()),
+                    "two motifs have the number %d; each needs its own".formatted(motif.id()));
+        }
+        for (Instance instance : byHand) {
+            Require.that(ids.contains(instance.motif()),
+                    "there is no motif with the number %d to set".formatted(instance.motif()));
+        }
+    }
+
+    @Override
+    public String family() {
+        return FAMILY;
+    }
+
+    @Override
+    public List<Ink> inks() {
+        List<Ink> inks = new ArrayList<>();
+        motifs.forEach(m -> inks.addAll(m.inks()));
+        byHand.forEach(i -> i.ink().ifPresent(inks::add));
+        if (placing instanceof Placing.Scattered s) {
+            inks.addAll(s.inks());
+        }
+        return inks;
+    }
+
+    @Override
+    public Motifs withInks(UnaryOperator<Ink> change) {
+        Placing inked = placing instanceof Placing.Scattered s
+                ? s.withInks(s.inks().stream().map(change).toList())
+                : placing;
+        return new Motifs(motifs.stream().map(m -> m.inked(change)).toList(),
+                byHand.stream().map(i -> i.withInk(i.ink().map(change))).toList(), inked, group);
+    }
+
+    public Motifs withMotifs(List<Motif> other) {
+        return new Motifs(other, byHand, placing, group);
+    }
+
+    public Motifs withByHand(List<Instance> other) {
+        return new Motifs(motifs, other, placing, group);
+    }
+
+    public Motifs withPlacing(Placing other) {
+        return new Motifs(motifs, byHand, other, group);
+    }
+
+    public Motifs withGroup(WallpaperGroup other) {
+        return new Motifs(motifs, byHand, placing, other);
+    }
+
+    /** @return with a motif changed, and so all its instances */
+    public Motifs replace(int id, UnaryOperator<Motif> change) {
+        return withMotifs(motifs.stream().map(m -> m.id() == id ? change.apply(m) : m).toList());
+    }
+
+    public Motifs with(int index, Instance instance) {
+        List<Instance> changed = new ArrayList<>(byHand);
+        changed.set(index, instance);
+        return withByHand(changed);
+    }
+
+    public Optional<Motif> motif(int id) {
+        return motifs.stream().filter(m -> m.id() == id).findFirst();
+    }
+
+    @Override
+    public Motifs resized(double by) {
+        return new Motifs(motifs.stream().map(m -> m.scaled(by)).toList(),
+                byHand.stream().map(i -> i.at(i.x() * by, i.y() * by)).toList(), placing.scaled(by), group);
+    }
+
+    /** The scale of a motif's parts is in their frames. */
+    @Override
+    public boolean framesFollow() {
+        return true;
+    }
+
+    /** @return a number no motif has */
+    public int freeId() {
+        return motifs.stream().mapToInt(Motif::id).max().orElse(0) + 1;
+    }
+
+    /** @return without a motif and what stands of it; the last one stays */
+    public Motifs without(int id) {
+        Require.that(motifs.size() > 1, "the layer needs one motif at least; draw another one first");
+        return new Motifs(motifs.stream().filter(m -> m.id() != id).toList(),
+                byHand.stream().filter(i -> i.motif() != id).toList(), placing, group);
+    }
+
+    /** @return with one instance on a motif of its own, so that it can be changed alone */
+    public Motifs unlinked(int index) {
+        Instance instance = byHand.get(index);
+        Motif own = motif(instance.motif()).orElseThrow();
+        List<Motif> more = new ArrayList<>(motifs);
+        int id = freeId();
+        more.add(own.withId(id).withName(own.name() + " alone"));
+        return new Motifs(more, byHand, placing, group).with(index, instance.withMotif(id));
+    }
+
+    /** @return with everything that rows, rings or the scatter place set by hand instead */
+    public Motifs setByHand(Repeat repeat) {
+        List<Instance> all = new ArrayList<>(byHand);
+        all.addAll(placed(repeat));
+        return new Motifs(motifs, all, new Placing.ByHand(), group);
+    }
+
+    /** Brings what was set by hand into the cell. */
+    @Override
+    public Motifs fitted(Repeat repeat) {
+        group.check(repeat);
+        if (placing instanceof Placing.Rows rows) {
+            rowsClose(rows);
+        }
+        long count = (long) count(repeat) * group.operations(repeat.widthMm(), repeat.heightMm()).size()
+                * repeat.tile().cells().size();
+        Require.that(count <= MOST_IN_TILE,
+                "the tile would hold %,d motifs; %,d is the most: place fewer, or fewer cells".formatted(count,
+                        MOST_IN_TILE));
+        boolean[] moved = {false};
+        List<Instance> in = byHand.stream().map(i -> {
+            double[] at = into(i.x(), i.y(), repeat);
+            boolean same = at[0] == i.x() && at[1] == i.y();
+            moved[0] |= !same;
+            return same ? i : i.at(at[0], at[1]);
+        }).toList();
+        return moved[0] ? withByHand(in) : this;
+    }
+
+    private static void rowsClose(Placing.Rows rows) {
+        Require.that(rows.across() % rows.arrangement().columns() == 0,
+                "%s does not close with %d motifs across; take a multiple of %d".formatted(rows.arrangement(),
+                        rows.across(), rows.arrangement().columns()));
+        Require.that(rows.down() % rows.arrangement().rows() == 0,
+                "%s does not close with %d motifs down; take a multiple of %d".formatted(rows.arrangement(),
+                        rows.down(), rows.arrangement().rows()));
+    }
+
+    private int count(Repeat repeat) {
+        return byHand.size() + switch (placing) {
+            case Placing.ByHand _ -> 0;
+            case Placing.Rows r -> r.across() * r.down();
+            case Placing.Rings r -> r.rings() * r.first() + r.more() * r.rings() * (r.rings() - 1) / 2;
+            case Placing.Along a -> a.count();
+            case Placing.Scattered s -> s.count() + s.fill();
+        };
+    }
+
+    /** @return the same place in the cell, by whole steps of the cells' lattice, so that nothing moves */
+    private static double[] into(double x, double y, Repeat repeat) {
+        Lattice lattice = Lattice.of(repeat);
+        double column = Math.floor(x / repeat.widthMm());
+        double row = Math.floor(y / repeat.heightMm());
+        if (repeat.arrangement() instanceof Arrangement.Brick) {
+            column = Math.floor((x - row * lattice.bx()) / repeat.widthMm());
+        } else {
+            row = Math.floor((y - column * lattice.ay()) / repeat.heightMm());
+        }
+        double px = Math.rint((x - column * lattice.ax() - row * lattice.bx()) * PLACES_PER_MM) / PLACES_PER_MM;
+        double py = Math.rint((y - column * lattice.ay() - row * lattice.by()) * PLACES_PER_MM) / PLACES_PER_MM;
+        return new double[]{px >= repeat.widthMm() ? 0 : px, py >= repeat.heightMm() ? 0 : py};
+    }
+
+    /** @return of those the scatter places the number by which each can be thrown anew, -1 of those put into gaps */
+    public List<Integer> thrown(Repeat repeat) {
+        if (!(placing instanceof Placing.Scattered how)) {
+            return List.of();
+        }
+        Scatter scatter = new Scatter(motifs, how, byHand, Lattice.of(repeat));
+        scatter.place();
+        return scatter.numbers();
+    }
+
+    /** @return what rows, rings or the scatter place in one cell */
+    public List<Instance> placed(Repeat repeat) {
+        return switch (placing) {
+            case Placing.ByHand _ -> List.of();
+            case Placing.Rows rows -> Layouts.rows(motifs, rows, repeat);
+            case Placing.Rings rings -> Layouts.rings(motifs, rings, repeat);
+            case Placing.Along along -> Layouts.along(motifs, along, repeat);
+            case Placing.Scattered how -> new Scatter(motifs, how, byHand, Lattice.of(repeat)).place();
+        };
+    }
+
+    @Override
+    public Drawing drawing(Repeat repeat) {
+        Map<Integer, List<VectorMark>> marks = new HashMap<>();
+        Map<Integer, Ink> first = new HashMap<>();
+        for (Motif motif : motifs) {
+            marks.put(motif.id(), motif.marks());
+            motif.inks().stream().filter(i -> !(i instanceof Ink.Clear)).findFirst()
+                    .ifPresent(i -> first.put(motif.id(), i));
+        }
+        List<Instance> all = new ArrayList<>(placed(repeat));
+        all.addAll(byHand);
+        List<AffineTransform> cells = new ArrayList<>();
+        for (Tile.Origin cell : repeat.tile().cells()) {
+            for (AffineTransform operation : group.operations(repeat.widthMm(), repeat.heightMm())) {
+                AffineTransform toTile = AffineTransform.getTranslateInstance(cell.x(), cell.y());
+                toTile.concatenate(operation);
+                cells.add(toTile);
+            }
+        }
+        // Independent of each other, and many: on several threads, in their order.
+        return new Drawing(cells.stream().flatMap(cell -> all.parallelStream().flatMap(
+                i -> groups(i, cell, marks.get(i.motif()), first.get(i.motif())).stream()).toList().stream())
+                .toList());
+    }
+
+    /** @param own the motif's first ink, which the instance may exchange; null when it has none */
+    private static List<Group> groups(Instance instance, AffineTransform cell, List<VectorMark> marks, Ink own) {
+        AffineTransform place = new AffineTransform(cell);
+        place.concatenate(instance.place());
+        List<Group> groups = new ArrayList<>(marks.size());
+        for (VectorMark mark : marks) {
+            VectorMark seen = instance.ink().isEmpty() || own == null
+                    ? mark
+                    : mark.inked(i -> i.equals(own) ? instance.ink().get() : i);
+            groups.add(Group.of(seen.moved(place)));
+        }
+        return groups;
+    }
+
+    @Override
+    public List<Finding> findings(Repeat repeat) {
+        List<Finding> findings = new ArrayList<>();
+        int placed = placed(repeat).size();
+        findings.add(Finding.fine("Motifs recur", "%d in a cell, group %s".formatted(placed + byHand.size(),
+                group.sign())));
+        if (placing instanceof Placing.Scattered s && placed < s.count() + s.fill()) {
+            findings.add(new Finding(Finding.Severity.LOOK, "Not all motifs found room", "%d of %d".formatted(placed,
+                    s.count() + s.fill()), "all", "A smaller gap, smaller motifs or a larger cell make room."));
+        }
+        return findings;
+    }
+}

@@ -1,0 +1,126 @@
+package org.vatwright.core.family.stripe;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+import org.vatwright.core.band.BandMeasure;
+import org.vatwright.core.band.BandRun;
+import org.vatwright.core.measure.Angle;
+import org.vatwright.core.measure.Finding;
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.InkColours;
+import org.vatwright.core.pattern.Painter;
+import org.vatwright.core.pattern.Structure;
+import org.vatwright.core.pattern.VectorMark;
+import org.vatwright.core.repeat.Repeat;
+import org.vatwright.core.repeat.TileGrid;
+import org.vatwright.core.repeat.TurnedLattice;
+
+/**
+ * Bands side by side over the whole tile. At angle 0 they stand upright, along the warp, and follow each other from
+ * left to right; a positive angle turns them counter-clockwise as seen.
+ * <p>
+ * The angle and the widths are what was asked for; they are drawn as the nearest {@link Waves} that close on the tile,
+ * so that stripes are seamless whatever is typed. {@link StripeClosing} says what it costs to have them exact.
+ *
+ * @param angleDeg above -180 to 180
+ * @param seed of irregular edges
+ */
+public record Stripes(BandRun run, BandMeasure measure, double angleDeg, long seed) implements Structure {
+
+    public static final String FAMILY = "stripes";
+
+    public Stripes {
+        angleDeg = Angle.turn(angleDeg);
+    }
+
+    @Override
+    public String family() {
+        return FAMILY;
+    }
+
+    /** @return width of one period as asked for, in mm */
+    public double periodMm() {
+        return run.length() * measure.mm();
+    }
+
+    @Override
+    public List<Ink> inks() {
+        return run.bands().stream().map(b -> b.ink()).toList();
+    }
+
+    @Override
+    public Stripes withInks(UnaryOperator<Ink> change) {
+        return withRun(
+                new BandRun(run.bands().stream().map(b -> b.withInk(change.apply(b.ink()))).toList(), run.pivot()));
+    }
+
+    public Stripes withRun(BandRun other) {
+        return new Stripes(other, measure, angleDeg, seed);
+    }
+
+    public Stripes withMeasure(BandMeasure other) {
+        return new Stripes(run, other, angleDeg, seed);
+    }
+
+    public Stripes withAngle(double degrees) {
+        return new Stripes(run, measure, degrees, seed);
+    }
+
+    public Stripes withSeed(long other) {
+        return new Stripes(run, measure, angleDeg, other);
+    }
+
+    /** @return the bands that many times as wide; thread counts stay whole, the threads get finer or coarser */
+    public Stripes scaled(double factor) {
+        return measure instanceof BandMeasure.Threads(double perCm)
+                ? withMeasure(new BandMeasure.Threads(perCm / factor))
+                : withRun(run.scaled(factor));
+    }
+
+    @Override
+    public Stripes resized(double by) {
+        return scaled(by);
+    }
+
+    @Override
+    public Stripes fitted(Repeat repeat) {
+        return this;
+    }
+
+    @Override
+    public Painter painter(Repeat repeat, TileGrid grid, InkColours inks) {
+        return StripePainter.of(this, Waves.of(this, repeat.tile()), grid, inks);
+    }
+
+    @Override
+    public List<VectorMark> outlines(Repeat repeat) {
+        return StripeOutlines.of(this, repeat.tile());
+    }
+
+    /** The waves it is drawn with, first stretched with the cell, then turned. */
+    @Override
+    public Optional<Structure> turned(Repeat repeat, TurnedLattice.Closing by) {
+        Waves waves = Waves.of(this, repeat.tile());
+        double across = waves.across() / waves.tileWidthMm() / by.stretchX();
+        double down = waves.down() / waves.tileHeightMm() / by.stretchY();
+        return Optional.of(withAngle(Math.toDegrees(Math.atan2(down, across)) + by.angleDeg())
+                .scaled(1 / Math.hypot(across, down) / periodMm()));
+    }
+
+    @Override
+    public List<Finding> findings(Repeat repeat) {
+        Waves waves = Waves.of(this, repeat.tile());
+        if (waves.exact(this)) {
+            return List.of(Finding.fine("Stripe closes", "%d x %d in a tile".formatted(Math.abs(waves.across()),
+                    Math.abs(waves.down()))));
+        }
+        return List.of(new Finding(Finding.Severity.LOOK, "Stripe closes nearly",
+                "%s\u00b0, bands %s %%".formatted(Numbers.plain(waves.angleDeg(), 2),
+                        Numbers.plain(100 * waves.bandScale(this), 2)),
+                "%s\u00b0, 100 %%".formatted(Numbers.plain(angleDeg, 2)),
+                "Drawn at the nearest that closes on this tile; Build offers three ways to have it exact."));
+    }
+}

@@ -1,0 +1,2 @@
+/** Stripes: bands at any angle that closes on the tile. */
+package org.vatwright.core.family.stripe;

@@ -1,0 +1,2 @@
+/** Woven cloth from its draft. */
+package org.vatwright.core.family.weave;

@@ -1,2 +1,0 @@
-/** Blocks: bricks, boards, tiles and lozenges laid by a rule, with joints between them. */
-package org.vatwright.core.pattern.block;

@@ -1,2 +1,0 @@
-/** Plaids: warp and weft bands of any sett, woven or blended. */
-package org.vatwright.core.pattern.plaid;

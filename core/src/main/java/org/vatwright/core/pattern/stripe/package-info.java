@@ -1,2 +1,0 @@
-/** Stripes: bands at any angle that closes on the tile. */
-package org.vatwright.core.pattern.stripe;

@@ -1,2 +1,0 @@
-/** Woven cloth from its draft. */
-package org.vatwright.core.pattern.weave;

@@ -1,0 +1,97 @@
+package org.vatwright.core.woven;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.vatwright.core.loom.Fabric;
+import org.vatwright.core.loom.FabricFit;
+
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.repeat.Arrangement;
+import org.vatwright.core.repeat.Repeat;
+import org.vatwright.core.repeat.TurnedLattice;
+
+/** The ways to have a cloth close exactly, each with what it costs. */
+public final class FabricClosing {
+
+    private static final int MOST_ANGLES = 3;
+
+    private FabricClosing() {}
+
+    public enum Way {
+        RESIZE_CELL, COUNT_THREADS, TURN
+    }
+
+    /**
+     * One offer, ready to be taken.
+     *
+     * @param structure,repeat which together close exactly
+     */
+    public record Offer(Way way, FabricStructure structure, Repeat repeat, String cost) {}
+
+    /** @return none when it closes already */
+    public static List<Offer> offers(FabricStructure structure, Repeat repeat) {
+        if (structure.closes(repeat)) {
+            return List.of();
+        }
+        List<Offer> offers = new ArrayList<>();
+        Fabric fabric = structure.fabric();
+        if (structure.angleDeg() == 0) {
+            resize(structure, fabric, repeat, offers);
+            count(structure, repeat, offers);
+        } else {
+            turn(structure, fabric, offers);
+        }
+        return offers;
+    }
+
+    private static void resize(FabricStructure structure, Fabric fabric, Repeat repeat, List<Offer> offers) {
+        double w = fabric.periodWidthMm() * Math.max(1, Math.rint(repeat.widthMm() / fabric.periodWidthMm()));
+        double h = fabric.periodHeightMm() * Math.max(1, Math.rint(repeat.heightMm() / fabric.periodHeightMm()));
+        if (fits(w) && fits(h)) {
+            offers.add(new Offer(Way.RESIZE_CELL, structure, repeat.withSize(w, h), size("cell", w, h)));
+        }
+    }
+
+    private static boolean fits(double mm) {
+        return mm >= Repeat.LEAST_MM && mm <= Repeat.MOST_MM;
+    }
+
+    private static String size(String what, double w, double h) {
+        return "%s %s x %s mm".formatted(what, Numbers.plain(w, 2), Numbers.plain(h, 2));
+    }
+
+    private static void count(FabricStructure structure, Repeat repeat, List<Offer> offers) {
+        FabricFit fit = structure.fit(repeat);
+        double ends = fit.endsPerCm(structure.fabric());
+        double picks = fit.picksPerCm(structure.fabric());
+        try {
+            offers.add(new Offer(Way.COUNT_THREADS, structure.closed(0, ends, picks), repeat,
+                    "%s by %s threads a cm".formatted(Numbers.plain(ends, 3), Numbers.plain(picks, 3))));
+        } catch (Refusal e) {
+            // Threads that coarse or fine are no cloth; the other ways remain.
+        }
+    }
+
+    private static void turn(FabricStructure structure, Fabric fabric, List<Offer> offers) {
+        if (!fits(fabric.periodWidthMm()) || !fits(fabric.periodHeightMm())) {
+            return;
+        }
+        Repeat period = new Repeat(fabric.periodWidthMm(), fabric.periodHeightMm(), Arrangement.STRAIGHT);
+        for (TurnedLattice.Closing c : new TurnedLattice(period).closings(structure.angleDeg())) {
+            if (offers.size() < MOST_ANGLES && fits(c.widthMm()) && fits(c.heightMm())) {
+                double stretch = 1000 * (c.stretchX() * c.stretchY() - 1);
+                String cost = "%s\u00b0, %s%s".formatted(Numbers.plain(c.angleDeg(), 2),
+                        size("cell", c.widthMm(), c.heightMm()),
+                        c.exact()
+                                ? ""
+                                : ", %s stretched %s \u2030".formatted(c.stretchX() == 1 ? "picks" : "ends",
+                                        Numbers.plain(stretch, 1)));
+                offers.add(new Offer(Way.TURN,
+                        structure.closed(c.angleDeg(), fabric.endsPerCm() / c.stretchX(),
+                                fabric.picksPerCm() / c.stretchY()),
+                        new Repeat(c.widthMm(), c.heightMm(), Arrangement.STRAIGHT), cost));
+            }
+        }
+    }
+}

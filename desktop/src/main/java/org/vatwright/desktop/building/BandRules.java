@@ -1,0 +1,73 @@
+package org.vatwright.desktop.building;
+
+import java.util.List;
+import java.util.Optional;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.family.stripe.Stripes;
+import org.vatwright.core.family.stripe.Waves;
+import org.vatwright.core.loom.Fabric;
+import org.vatwright.core.loom.FabricFit;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.woven.SettFabric;
+import org.vatwright.desktop.cloth.Ruler;
+import org.vatwright.desktop.cloth.Viewport;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.Node;
+
+/** The band rules beside the cell: a stripe's or a plaid's warp above it, a plaid's weft at its left. */
+final class BandRules {
+
+    private static final double GAP = 14;
+
+    private final Studio studio;
+    private final BandRule stripes;
+    private final BandRule warp;
+    private final BandRule weft;
+
+    BandRules(Studio studio) {
+        this.studio = studio;
+        stripes = new BandRule(studio, RunEditor.stripes(studio), true, "band-rule");
+        warp = new BandRule(studio, RunEditor.cloth(studio, true), true, "warp-rule");
+        weft = new BandRule(studio, RunEditor.cloth(studio, false), false, "weft-rule");
+        Ui.placedByHand(stripes, warp, weft);
+    }
+
+    List<Node> nodes() {
+        return List.of(stripes, warp, weft);
+    }
+
+    /** @return whether there is a rule at the left of the cell */
+    boolean leftWanted() {
+        return RunEditor.structure(studio, SettFabric.class).isPresent();
+    }
+
+    void show(Design design, Colourway colourway, Viewport v, boolean rolled) {
+        Optional<Stripes> stripe = RunEditor.structure(studio, Stripes.class).filter(s -> !rolled);
+        Optional<SettFabric> plaid = RunEditor.structure(studio, SettFabric.class).filter(p -> !rolled);
+        stripes.setVisible(stripe.isPresent());
+        warp.setVisible(plaid.isPresent());
+        weft.setVisible(plaid.isPresent());
+        stripe.ifPresent(s -> {
+            double scale = Waves.of(s, design.repeat().tile()).bandScale(s);
+            stripes.show(design, colourway, s.measure().mm() * scale * v.pxPerMm());
+            above(stripes, v);
+        });
+        plaid.ifPresent(p -> {
+            Fabric cloth = p.fabric();
+            FabricFit fit = p.fit(design.repeat());
+            warp.show(design, colourway, 10 / fit.endsPerCm(cloth) * v.pxPerMm());
+            above(warp, v);
+            weft.show(design, colourway, 10 / fit.picksPerCm(cloth) * v.pxPerMm());
+            weft.resizeRelocate(Math.max(Ruler.BREADTH + 4, v.x() - BandRule.BREADTH - GAP), v.y(), BandRule.BREADTH,
+                    weft.getPrefHeight());
+        });
+    }
+
+    private static void above(BandRule rule, Viewport v) {
+        rule.resizeRelocate(v.x(), Math.max(Ruler.BREADTH + 4, v.y() - BandRule.BREADTH - GAP), rule.getPrefWidth(),
+                BandRule.BREADTH);
+    }
+}

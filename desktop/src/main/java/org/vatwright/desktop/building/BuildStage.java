@@ -1,0 +1,285 @@
+package org.vatwright.desktop.building;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import org.vatwright.core.catalogue.Catalogue;
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.family.weave.Weaving;
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.motif.Motif;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Guides;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.Structure;
+import org.vatwright.core.repeat.Tile;
+import org.vatwright.core.woven.FabricClosing;
+import org.vatwright.core.woven.FabricStructure;
+import org.vatwright.desktop.board.BoardView;
+import org.vatwright.desktop.cloth.TrueSize;
+import org.vatwright.desktop.control.Segments;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.draft.DraftView;
+import org.vatwright.desktop.frame.DesignStage;
+import org.vatwright.desktop.frame.Desk;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.animation.PauseTransition;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SplitPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.util.Duration;
+
+/** Build: cell and worn view side by side, the recipe in the column. */
+public final class BuildStage extends DesignStage {
+
+    private static final double CELL_SHARE = 0.57;
+    private static final double REST_MILLIS = 250;
+    /** A draft of more crossings is shown alone first, all beside it when the hand rests. */
+    private static final int LARGE = 100_000;
+
+    private final CellPane cell;
+    private final DraftView draft;
+    private final BoardView board;
+    private final WornPane worn;
+    private final Label title = Ui.label("", "pane-title");
+    private final PaletteStrip palette;
+    private final RepeatCard repeat;
+    private final VBox layers = new VBox(8);
+    private Segments<Boolean> sight;
+    private Segments<Boolean> motifSight;
+    private ToggleButton crowding;
+    private Node onCloth;
+    private MenuButton onDraft;
+    private boolean drafting;
+    private boolean drawing;
+    private final PauseTransition rest = new PauseTransition(Duration.millis(REST_MILLIS));
+    private final List<LayerCard> cards = new ArrayList<>();
+
+    public BuildStage(Studio studio, Desk desk) {
+        super(studio);
+        cell = new CellPane(studio);
+        cell.onScaled(() -> studio.tellFoot(f -> f.withNotes(f.notes(), TrueSize.words(cell.viewport().pxPerMm()))));
+        worn = new WornPane(studio);
+        palette = new PaletteStrip(studio, desk::askPicture, desk::readFill);
+        repeat = new RepeatCard(studio);
+        draft = new DraftView(studio);
+        board = new BoardView(studio);
+        VBox left = new VBox(head(desk), cell, draft, board);
+        VBox.setVgrow(cell, Priority.ALWAYS);
+        VBox.setVgrow(draft, Priority.ALWAYS);
+        VBox.setVgrow(board, Priority.ALWAYS);
+        left.getStyleClass().add("surround");
+        SplitPane panes = new SplitPane(left, worn);
+        panes.setDividerPositions(CELL_SHARE);
+        VBox.setVgrow(panes, Priority.ALWAYS);
+        middle().getChildren().add(panes);
+        FlowPane add = new FlowPane(8, 4, Ui.label("Add a layer", "card-title"));
+        for (Catalogue.Family family : Catalogue.FAMILIES) {
+            Node link = Ui.link(family.title().toLowerCase(java.util.Locale.ROOT), () -> add(family));
+            link.setId("add-" + family.id());
+            add.getChildren().add(link);
+        }
+        Node drawing = Ui.link("motif from a drawing\u2026", () -> desk.motifs().read());
+        drawing.setId("read-motif");
+        Node picture = Ui.link("motif from a picture\u2026", desk::readMotifPicture);
+        picture.setId("read-motif-picture");
+        add.getChildren().addAll(drawing, picture);
+        column().getChildren().addAll(palette, layers, add, repeat);
+    }
+
+    private Node head(Desk desk) {
+        ToggleButton roll = new ToggleButton("Rolled by half");
+        roll.setId("roll");
+        roll.getStyleClass().add("pill");
+        roll.setOnAction(e -> {
+            cell.roll(roll.isSelected());
+            refresh();
+        });
+        MenuButton guides = new MenuButton("Guides");
+        guides.setId("guides");
+        guides.getStyleClass().add("pill");
+        String[] words = {"none", "halves", "thirds", "quarters"};
+        for (int parts = 1; parts <= 4; parts++) {
+            int n = parts;
+            MenuItem item = new MenuItem(words[n - 1]);
+            item.setOnAction(e -> studio.editDesign("guides " + words[n - 1], d -> d.withGuides(Guides.parts(n))));
+            guides.getItems().add(item);
+        }
+        sight = new Segments<>(List.of(false, true), d -> d ? "Draft" : "Cloth", d -> {
+            drafting = d;
+            refresh();
+        });
+        sight.button(true).setId("see-draft");
+        sight.button(false).setId("see-cloth");
+        motifSight = new Segments<>(List.of(false, true), b -> b ? "Motif" : "Cloth", b -> {
+            drawing = b;
+            refresh();
+        });
+        motifSight.button(true).setId("see-motif");
+        motifSight.button(false).setId("see-all");
+        onDraft = new MenuButton("Weaving file");
+        onDraft.setId("weaving-file");
+        onDraft.getStyleClass().add("pill");
+        MenuItem read = new MenuItem("Read one\u2026");
+        read.setOnAction(e -> desk.weavings().read());
+        MenuItem write = new MenuItem("Write this weave\u2026");
+        write.setOnAction(e -> desk.weavings().write());
+        onDraft.getItems().addAll(read, write);
+        crowding = new ToggleButton("Crowding");
+        crowding.setId("crowding");
+        crowding.getStyleClass().add("pill");
+        crowding.setOnAction(e -> cell.crowding(crowding.isSelected()));
+        for (var pill : List.of(crowding, guides, roll)) {
+            pill.setMinWidth(Region.USE_PREF_SIZE);
+        }
+        title.setMinWidth(0);
+        motifSight.setMinWidth(Region.USE_PREF_SIZE);
+        sight.setMinWidth(Region.USE_PREF_SIZE);
+        onCloth = Ui.row(crowding, guides, roll);
+        var head = Ui.row(title, Ui.spring(), sight, motifSight, onCloth, onDraft);
+        head.getStyleClass().add("pane-head");
+        return head;
+    }
+
+    /** New layers lie on top, in the first ink the design does not use yet. */
+    private void add(Catalogue.Family family) {
+        studio.design().ifPresent(d -> {
+            List<String> free = new ArrayList<>(d.palette().slots());
+            free.removeAll(d.usedSlots());
+            d.palette().slots().stream().filter(s -> !Ink.slot(s).equals(d.ground())).forEach(free::add);
+            free.addAll(d.palette().slots());
+            int id = d.freeId();
+            boolean done = studio.editDesign("add " + family.title().toLowerCase(java.util.Locale.ROOT), x -> {
+                Structure fresh = family.fresh().apply(x, free.stream().distinct().map(Ink::slot).toList());
+                List<Layer> more = new ArrayList<>(x.layers());
+                more.add(new Layer(id, family.title(), fresh));
+                return sized(x, fresh).withLayers(more);
+            });
+            if (done) {
+                studio.select(s -> s.withLayer(id));
+            }
+        });
+    }
+
+    /** The first layer, when it is a cloth, gets a cell of whole periods. */
+    private static Design sized(Design design, Structure fresh) {
+        if (!design.layers().isEmpty() || !(fresh instanceof FabricStructure cloth)) {
+            return design;
+        }
+        return FabricClosing.offers(cloth, design.repeat()).stream()
+                .filter(o -> o.way() == FabricClosing.Way.RESIZE_CELL).findFirst()
+                .map(o -> design.withRepeat(o.repeat())).orElse(design);
+    }
+
+    @Override
+    protected void refresh(Design design, Colourway colourway) {
+        Tile tile = design.repeat().tile();
+        String cellWords = size(design.repeat().widthMm(), design.repeat().heightMm());
+        title.setText(cell.rolled()
+                ? "Tile rolled by half   " + size(tile.widthMm(), tile.heightMm())
+                : board.motif().isPresent() ? "Cell" : "Cell   " + cellWords);
+        Optional<Weaving> weaving = draft.chosen();
+        boolean grid = drafting && weaving.isPresent();
+        Ui.show(sight, weaving.isPresent());
+        sight.show(grid);
+        Optional<Motif> motif = board.motif();
+        boolean drawn = drawing && motif.isPresent();
+        Ui.show(motifSight, motif.isPresent());
+        Ui.show(crowding, motif.isPresent());
+        motifSight.show(drawn);
+        Ui.show(onCloth, !grid && !drawn);
+        Ui.show(onDraft, grid);
+        Ui.show(cell, !grid && !drawn);
+        Ui.show(board, drawn);
+        Ui.show(draft, grid);
+        if (grid) {
+            title.setText("Draft   " + weaving.get().name());
+            draft.show(weaving.get(), design, colourway);
+        } else if (drawn) {
+            title.setText("Motif   " + motif.get().name());
+            board.show(motif.get(), design, colourway);
+        } else {
+            cell.show(design, colourway);
+        }
+        if (grid && worn.isShowing(design)) {
+            // Squares come quickly one after the other; the worn view waits until the hand rests.
+            boolean large = weaving.get().draft().ends() * weaving.get().draft().picks() > LARGE;
+            rest.setOnFinished(e -> studio.design().ifPresent(d -> {
+                worn.show(d, studio.colourway(d));
+                if (large) {
+                    column(d, studio.colourway(d));
+                }
+            }));
+            rest.playFromStart();
+            if (!large) {
+                column(design, colourway);
+            }
+        } else {
+            worn.show(design, colourway);
+            column(design, colourway);
+        }
+        var density = studio.project().density();
+        studio.tellFoot(f -> f.withNotes(
+                List.of("Cell " + cellWords, "Tile " + size(tile.widthMm(), tile.heightMm()),
+                        "%d x %d px at %s dpi, stretch %s \u2030".formatted(density.wholePx(tile.widthMm()),
+                                density.wholePx(tile.heightMm()), Numbers.plain(density.dpi()),
+                                Numbers.plain(1000 * (density.stretch(tile.widthMm()) - 1), 2))),
+                TrueSize.words(cell.viewport().pxPerMm())));
+    }
+
+    private void column(Design design, Colourway colourway) {
+        palette.show(design, colourway);
+        repeat.show(design, colourway);
+        recipe(design, colourway);
+    }
+
+    private static String size(double w, double h) {
+        return "%s x %s mm".formatted(Numbers.plain(w, 2), Numbers.plain(h, 2));
+    }
+
+    /** The topmost layer stands first. A card is kept for as long as its layer is there. */
+    private void recipe(Design design, Colourway colourway) {
+        List<Layer> top = design.layers().reversed();
+        List<LayerCard> before = new ArrayList<>(cards);
+        cards.clear();
+        for (Layer layer : top) {
+            LayerCard card = before.stream().filter(c -> c.fits(layer)).findFirst()
+                    .orElseGet(() -> new LayerCard(studio, layer));
+            cards.add(card);
+        }
+        if (!cards.equals(before)) {
+            layers.getChildren().setAll(cards);
+        }
+        for (int i = 0; i < top.size(); i++) {
+            cards.get(i).show(design, colourway, top.get(i));
+        }
+    }
+
+    @Override
+    public void fit() {
+        if (board.isVisible()) {
+            board.fit();
+        } else if (draft.isVisible()) {
+            draft.fit();
+        } else {
+            cell.fit();
+        }
+        refresh();
+    }
+
+    @Override
+    public void trueSize() {
+        cell.trueSize();
+        refresh();
+    }
+}

@@ -1,0 +1,223 @@
+package org.vatwright.desktop.building;
+
+import java.util.List;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.loom.FabricFit;
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.repeat.Tile;
+import org.vatwright.core.woven.FabricStructure;
+import org.vatwright.desktop.cloth.ClothImage;
+import org.vatwright.desktop.cloth.ClothPane;
+import org.vatwright.desktop.cloth.Ruler;
+import org.vatwright.desktop.cloth.Viewport;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Scenes;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
+import javafx.scene.shape.Rectangle;
+
+/**
+ * The repeat being worked on, its neighbours fainter around it, with rulers, guides, band rule and handles. Rolled, the
+ * tile is shown moved by half its size each way, so that its seams cross in the middle.
+ */
+final class CellPane extends ClothPane {
+
+    private static final double MARGIN = 46;
+
+    private final Studio studio;
+    private final ClothImage cloth = new ClothImage();
+    private final Region[] shades = {shade(), shade(), shade(), shade()};
+    private final Rectangle border = new Rectangle();
+    private final Rectangle borderUnder = new Rectangle();
+    private final Ruler across = new Ruler(true);
+    private final Ruler down = new Ruler(false);
+    private final Region corner = new Region();
+    private final BandRules rules;
+    private final GuideLines guides;
+    private final DotHandles dots;
+    private final LaidHandles laid;
+    private final MotifHandles motifs;
+    private final LineHandles line;
+    private final CrowdingMap crowding;
+    private boolean rolled;
+    private boolean leftShown;
+    private Design design;
+    private Colourway colourway;
+
+    CellPane(Studio studio) {
+        this.studio = studio;
+        setId("cell");
+        rules = new BandRules(studio);
+        guides = new GuideLines(studio, this);
+        dots = new DotHandles(studio, this, guides);
+        laid = new LaidHandles(studio, this);
+        motifs = new MotifHandles(studio, this, guides);
+        line = new LineHandles(studio, this, guides);
+        crowding = new CrowdingMap(studio);
+        borderUnder.getStyleClass().add("cell-border-under");
+        border.getStyleClass().add("cell-border");
+        corner.getStyleClass().add("ruler");
+        Pane over = new Pane(borderUnder, border);
+        over.setMouseTransparent(true);
+        getChildren().add(cloth);
+        getChildren().addAll(shades);
+        getChildren().addAll(crowding, over, guides, dots, laid, motifs, line);
+        getChildren().addAll(rules.nodes());
+        getChildren().addAll(across, down, corner);
+        Ui.placedByHand(shades);
+        Ui.placedByHand(across, down, corner, guides, dots, laid, motifs, line, crowding);
+        setOnMouseMoved(this::pointer);
+        addEventHandler(MouseEvent.MOUSE_DRAGGED, this::pointer);
+        setOnMouseExited(e -> studio.tellFoot(f -> f.withPlace("", 0)));
+        guides.listenTo(across, down);
+    }
+
+    private static Region shade() {
+        Region shade = new Region();
+        shade.getStyleClass().add("neighbour-shade");
+        shade.setMouseTransparent(true);
+        return shade;
+    }
+
+    void show(Design shown, Colourway itsColourway) {
+        boolean other = design == null || !design.name().equals(shown.name())
+                || design.repeat().widthMm() != shown.repeat().widthMm() && !studio.dragging()
+                || design.repeat().heightMm() != shown.repeat().heightMm() || rules.leftWanted() != leftShown;
+        leftShown = rules.leftWanted();
+        design = shown;
+        colourway = itsColourway;
+        if (other) {
+            fit();
+        } else {
+            update();
+        }
+    }
+
+    void roll(boolean half) {
+        rolled = half;
+        fit();
+    }
+
+    void crowding(boolean shown) {
+        crowding.want(shown);
+        update();
+    }
+
+    boolean rolled() {
+        return rolled;
+    }
+
+    /** @return mm of the design at the box's upper left corner */
+    double originX() {
+        return rolled ? design.repeat().tile().widthMm() / 2 : 0;
+    }
+
+    double originY() {
+        return rolled ? design.repeat().tile().heightMm() / 2 : 0;
+    }
+
+    private double boxWidth() {
+        return rolled ? design.repeat().tile().widthMm() : design.repeat().widthMm();
+    }
+
+    private double boxHeight() {
+        return rolled ? design.repeat().tile().heightMm() : design.repeat().heightMm();
+    }
+
+    @Override
+    protected Viewport fitting() {
+        if (design == null) {
+            return viewport();
+        }
+        double left = Ruler.BREADTH + MARGIN + (rules.leftWanted() ? BandRule.BREADTH : 0);
+        double top = Ruler.BREADTH + MARGIN + BandRule.BREADTH;
+        return Viewport.fitting(boxWidth(), boxHeight(), left, top, getWidth() - left - MARGIN,
+                getHeight() - top - MARGIN);
+    }
+
+    @Override
+    protected void update() {
+        if (design == null || getWidth() < 2 || getHeight() < 2) {
+            return;
+        }
+        Viewport v = viewport();
+        int w = (int) Math.ceil(getWidth());
+        int h = (int) Math.ceil(getHeight());
+        Scenes.Field field = new Scenes.Field(design, colourway, originX() + v.mmX(0), originY() + v.mmY(0), w, h,
+                v.pxPerMm());
+        cloth.draw(field, field.subject(studio.tiles()), w, h);
+        frame(v);
+        across.resizeRelocate(Ruler.BREADTH, 0, getWidth() - Ruler.BREADTH, Ruler.BREADTH);
+        down.resizeRelocate(0, Ruler.BREADTH, Ruler.BREADTH, getHeight() - Ruler.BREADTH);
+        corner.resizeRelocate(0, 0, Ruler.BREADTH, Ruler.BREADTH);
+        across.show(v.x() - Ruler.BREADTH, v.pxPerMm(), getWidth());
+        down.show(v.y() - Ruler.BREADTH, v.pxPerMm(), getHeight());
+        rules.show(design, colourway, v, rolled);
+        guides.show(design, v, rolled);
+        dots.show(design, v, rolled);
+        laid.show(design, v, rolled);
+        motifs.show(design, v, rolled);
+        line.show(design, v, rolled);
+        crowding.show(design, v, rolled);
+    }
+
+    private void frame(Viewport v) {
+        double x = v.x();
+        double y = v.y();
+        double w = boxWidth() * v.pxPerMm();
+        double h = boxHeight() * v.pxPerMm();
+        double right = Math.max(0, Math.min(getWidth(), x + w));
+        double bottom = Math.max(0, Math.min(getHeight(), y + h));
+        double left = Math.max(0, Math.min(getWidth(), x));
+        double top = Math.max(0, Math.min(getHeight(), y));
+        shades[0].resizeRelocate(0, 0, getWidth(), top);
+        shades[1].resizeRelocate(0, bottom, getWidth(), getHeight() - bottom);
+        shades[2].resizeRelocate(0, top, left, bottom - top);
+        shades[3].resizeRelocate(right, top, getWidth() - right, bottom - top);
+        for (Rectangle r : List.of(border, borderUnder)) {
+            r.setX(x);
+            r.setY(y);
+            r.setWidth(w);
+            r.setHeight(h);
+        }
+    }
+
+    /** Says in the foot where the pointer is in the cell, and on which ink. */
+    private void pointer(MouseEvent e) {
+        if (design == null) {
+            return;
+        }
+        across.point(e.getX() - Ruler.BREADTH);
+        down.point(e.getY() - Ruler.BREADTH);
+        Tile tile = design.repeat().tile();
+        double x = wrap(originX() + viewport().mmX(e.getX()), tile.widthMm());
+        double y = wrap(originY() + viewport().mmY(e.getY()), tile.heightMm());
+        int argb = cloth.argb(e.getX(), e.getY());
+        String threads = RunEditor.structure(studio, FabricStructure.class).map(c -> {
+            FabricFit fit = c.fit(design.repeat());
+            return "   end %d, pick %d".formatted(fit.end(c.fabric(), x, y), fit.pick(c.fabric(), x, y));
+        }).orElse("");
+        studio.tellFoot(f -> f.withPlace("%s, %s mm%s%s".formatted(Numbers.plain(x, 1), Numbers.plain(y, 1), threads,
+                argb == 0 ? "" : "   " + inkWords(design, colourway, argb)), argb));
+    }
+
+    private static double wrap(double place, double side) {
+        return place - side * Math.floor(place / side);
+    }
+
+    static String inkWords(Design design, Colourway colourway, int argb) {
+        if (argb >>> 24 < 255) {
+            return "partly clear";
+        }
+        int slot = colourway.colours().indexOf(Rgb.ofArgb(argb));
+        return slot >= 0
+                ? design.palette().slots().get(slot) + " " + Rgb.ofArgb(argb).hex()
+                : "mixture " + Rgb.ofArgb(argb).hex();
+    }
+}

@@ -1,0 +1,92 @@
+package org.vatwright.desktop.building;
+
+import java.util.List;
+import java.util.function.DoubleConsumer;
+
+import org.vatwright.core.loom.Fabric;
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.repeat.Arrangement;
+import org.vatwright.core.repeat.Repeat;
+import org.vatwright.core.repeat.TurnedLattice;
+import org.vatwright.core.woven.FabricClosing;
+import org.vatwright.core.woven.FabricStructure;
+import org.vatwright.desktop.control.GrainDial;
+import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+
+/** The angle of a cloth, whether it closes, and the ways to have it exact. */
+final class FabricTurn extends VBox {
+
+    private record Marks(double width, double height, List<Double> angles) {}
+
+    private final Studio studio;
+    private final GrainDial dial;
+    private final NumberRow angle;
+    private final Label drawn = Ui.prose("", "quiet");
+    private final Offers offers = new Offers();
+    private Marks marks = new Marks(0, 0, List.of());
+
+    FabricTurn(Studio studio, DoubleConsumer turn) {
+        super(8);
+        this.studio = studio;
+        dial = new GrainDial(studio, "cloth angle", turn);
+        angle = NumberRow.number(studio, "", "angle of the cloth", "\u00b0", 3, 1, turn);
+        getChildren().addAll(Ui.row(dial, Ui.column(4, Ui.label("Angle", "card-title"), angle, drawn)), offers);
+    }
+
+    void show(Design design, FabricStructure structure) {
+        Fabric cloth = structure.fabric();
+        angle.show(structure.angleDeg());
+        if (marks.width() != cloth.periodWidthMm() || marks.height() != cloth.periodHeightMm()) {
+            marks = new Marks(cloth.periodWidthMm(), cloth.periodHeightMm(), closingAngles(cloth));
+        }
+        dial.show(structure.angleDeg(), marks.angles());
+        boolean closes = structure.closes(design.repeat());
+        drawn.setText(closes
+                ? "Closes on this tile"
+                : "Does not close; drawn " + structure.drawn(structure.fit(design.repeat())));
+        drawn.getStyleClass().removeAll("fine", "look");
+        drawn.getStyleClass().add(closes ? "fine" : "look");
+        offers.clear();
+        int turns = 0;
+        for (FabricClosing.Offer offer : FabricClosing.offers(structure, design.repeat())) {
+            String number = offer.way() == FabricClosing.Way.TURN ? "-" + ++turns : "";
+            offers.add("closing-" + Offers.id(offer.way()) + number, words(offer.way()) + ": " + offer.cost(),
+                    () -> take(offer));
+        }
+    }
+
+    private static String words(FabricClosing.Way way) {
+        return switch (way) {
+            case RESIZE_CELL -> "Resize the cell";
+            case COUNT_THREADS -> "Count the threads anew";
+            case TURN -> "Closes at";
+        };
+    }
+
+    private void take(FabricClosing.Offer offer) {
+        int layer = studio.selection().layer();
+        studio.editDesign("close cloth: " + offer.cost(),
+                d -> d.withRepeat(offer.repeat()).replace(layer, l -> l.withStructure(offer.structure())));
+    }
+
+    /** @return angles that close without stretch and with a tile of a few periods, for the dial's long ticks */
+    private static List<Double> closingAngles(Fabric cloth) {
+        double w = cloth.periodWidthMm();
+        double h = cloth.periodHeightMm();
+        if (Math.min(w, h) < Repeat.LEAST_MM || Math.max(w, h) > Repeat.MOST_MM) {
+            return List.of(0.0, 90.0);
+        }
+        TurnedLattice lattice = new TurnedLattice(new Repeat(w, h, Arrangement.STRAIGHT));
+        return List.of(0.0, 26.0, 45.0, 64.0, 90.0, -26.0, -45.0, -64.0).stream()
+                .flatMap(near -> lattice.closings(near).stream()
+                        .filter(c -> c.exact() && c.widthMm() * c.heightMm() <= 6 * w * h)
+                        .map(c -> Double.parseDouble(Numbers.plain(c.angleDeg(), 9))).limit(1))
+                .distinct().toList();
+    }
+}

@@ -1,0 +1,195 @@
+package org.vatwright.desktop.building;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fill;
+import org.vatwright.core.pattern.FillClosing;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Segments;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+
+/** The design or picture chosen among the inks: how it lies, whether it closes, and the ways to have it close. */
+final class FillCard extends VBox {
+
+    private static final String AS_OUTER = "as this design's";
+
+    private final Studio studio;
+    private final TextField name = new TextField();
+    private final Label what = Ui.prose("", "quiet");
+    private final ComboBox<String> colourway = new ComboBox<>();
+    private final NumberRow wide;
+    private final NumberRow high;
+    private final NumberRow turn;
+    private final NumberRow startX;
+    private final NumberRow startY;
+    private final Segments<Boolean> manner;
+    private final CheckBox follows = new CheckBox("scaled and turned with it");
+    private final Label closes = Ui.prose("", "quiet");
+    private final Offers offers = new Offers();
+    private boolean showing;
+
+    FillCard(Studio studio) {
+        super(4);
+        this.studio = studio;
+        setId("fill-card");
+        name.setId("fill-name");
+        name.setAccessibleText("Name of the ink");
+        name.setOnAction(e -> rename());
+        what.setId("fill-what");
+        colourway.setId("fill-colourway");
+        colourway.setAccessibleText("Colourway it wears");
+        colourway.setOnAction(e -> {
+            if (!showing && colourway.getValue() != null) {
+                String worn = colourway.getValue();
+                edit("colourway of an ink", f -> f.source() instanceof Fill.OfDesign(Design d, var was)
+                        ? f.withSource(new Fill.OfDesign(d,
+                                worn.equals(AS_OUTER) ? Optional.empty() : Optional.of(worn)))
+                        : f);
+            }
+        });
+        wide = NumberRow.number(studio, "Scale", "scale of the fill", "%", 2, 5,
+                n -> edit("scale an ink", f -> f.withScale(n / 100, f.high() / f.wide() * n / 100)));
+        high = NumberRow.number(studio, "Down", "scale of the fill down", "%", 2, 5,
+                n -> edit("scale an ink", f -> f.withScale(f.wide(), n / 100)));
+        turn = NumberRow.number(studio, "Turned", "turn of the fill", "\u00b0", 2, 5,
+                n -> edit("turn an ink", f -> f.withTurn(n)));
+        startX = NumberRow.length(studio, "Start across", "start of the fill across",
+                mm -> edit("move an ink", f -> f.withStart(mm, f.startY())));
+        startY = NumberRow.length(studio, "Start down", "start of the fill down",
+                mm -> edit("move an ink", f -> f.withStart(f.startX(), mm)));
+        manner = new Segments<>(List.of(false, true), anew -> anew ? "Anew in each mark" : "Running through",
+                anew -> edit(anew ? "start an ink anew" : "run an ink through", f -> f.withAnew(anew)));
+        manner.button(true).setId("fill-anew");
+        manner.button(false).setId("fill-through");
+        follows.setId("fill-follows");
+        follows.setOnAction(e -> edit(follows.isSelected() ? "let an ink follow" : "let an ink stay",
+                f -> f.withFollows(follows.isSelected())));
+        closes.setId("fill-closes");
+        Button remove = Ui.link("take it out", this::remove);
+        remove.setId("fill-remove");
+        getChildren().addAll(Ui.labelled("Ink name", name, Ui.spring(),
+                Ui.link("done", () -> studio.select(s -> s.withSlot(-1)))), what, Ui.labelled("Colourway", colourway),
+                manner, wide, high, turn, startX, startY, follows, closes, offers, Ui.row(Ui.spring(), remove));
+    }
+
+    private String chosen() {
+        int fill = studio.selection().fill();
+        return studio.design().filter(d -> fill >= 0 && fill < d.fills().size()).map(d -> d.fills().get(fill).name())
+                .orElse("");
+    }
+
+    private void edit(String words, UnaryOperator<Fill> change) {
+        String fill = chosen();
+        if (!showing && !fill.isEmpty()) {
+            studio.editDesign(words, d -> d.editFill(fill, change));
+        }
+    }
+
+    private void rename() {
+        String wanted = name.getText().strip();
+        if (!wanted.equals(chosen())) {
+            edit("rename an ink", f -> f.withName(wanted));
+        }
+    }
+
+    /** Where it was there is the first ink that is not the ground. */
+    private void remove() {
+        String fill = chosen();
+        studio.editDesign("take out the ink " + fill, d -> d.removeFill(fill, d.palette().slots().stream()
+                .map(Ink::slot).filter(i -> !i.equals(d.ground())).findFirst().orElse(Ink.CLEAR)));
+        studio.select(s -> s.withSlot(-1));
+    }
+
+    void show(Design design, Colourway shown) {
+        int index = studio.selection().fill();
+        boolean is = index >= 0 && index < design.fills().size();
+        Ui.show(this, is);
+        if (!is) {
+            return;
+        }
+        showing = true;
+        Fill fill = design.fills().get(index);
+        if (!name.isFocused()) {
+            name.setText(fill.name());
+        }
+        source(fill, shown);
+        wide.show(100 * fill.wide());
+        high.show(100 * fill.high());
+        turn.show(fill.turnDeg());
+        startX.show(fill.startX());
+        startY.show(fill.startY());
+        manner.show(fill.anew());
+        follows.setSelected(fill.follows());
+        closing(fill, design);
+        showing = false;
+    }
+
+    private void source(Fill fill, Colourway shown) {
+        String size = "%s x %s mm here".formatted(Numbers.plain(fill.wide() * fill.source().widthMm(), 2),
+                Numbers.plain(fill.high() * fill.source().heightMm(), 2));
+        switch (fill.source()) {
+            case Fill.OfDesign(Design design, Optional<String> worn) -> {
+                what.setText("The design %s, its tile %s".formatted(design.name(), size));
+                List<String> choice = new java.util.ArrayList<>(List.of(AS_OUTER));
+                design.palette().colourways().forEach(c -> choice.add(c.name()));
+                if (!colourway.getItems().equals(choice)) {
+                    colourway.getItems().setAll(choice);
+                }
+                colourway.setValue(worn.orElse(AS_OUTER));
+                Ui.show(colourway.getParent(), true);
+            }
+            case Fill.OfPicture of -> {
+                what.setText("A picture of %d x %d px, %s, %s dpi at that size".formatted(of.picture().raster().width(),
+                        of.picture().raster().height(), size, Numbers.plain(of.picture().dpi() / fill.wide(), 1)));
+                Ui.show(colourway.getParent(), false);
+            }
+        }
+    }
+
+    private void closing(Fill fill, Design design) {
+        offers.clear();
+        closes.getStyleClass().removeAll("fine", "look");
+        if (fill.anew()) {
+            closes.setText("Starts in the middle of each mark. Lines without ends have it run through.");
+        } else {
+            boolean exact = FillClosing.closes(fill, design.repeat().tile());
+            closes.setText(exact
+                    ? "Closes on this tile"
+                    : "Does not close; drawn at " + FillClosing.drawn(fill, design.repeat().tile()));
+            closes.getStyleClass().add(exact ? "fine" : "look");
+            int number = 0;
+            for (FillClosing.Offer offer : FillClosing.offers(fill, design.repeat())) {
+                offers.add("fill-%s-%d".formatted(Offers.id(offer.way()), ++number),
+                        words(offer.way()) + ": " + offer.cost(),
+                        () -> studio.editDesign("close an ink: " + offer.cost(), offer::on));
+            }
+        }
+        if (design.repeat().across() * design.repeat().down() > 1) {
+            offers.add("least-tile", "The tile holds %d cells; make it the least again".formatted(
+                    design.repeat().tile().columns() * design.repeat().tile().rows()),
+                    () -> studio.editDesign("the least tile", d -> d.withRepeat(d.repeat().withCells(1, 1))));
+        }
+    }
+
+    private static String words(FillClosing.Way way) {
+        return switch (way) {
+            case SCALE -> "Closes at";
+            case TURN -> "Closes turned";
+            case MORE_CELLS -> "Holds both";
+        };
+    }
+}

@@ -1,0 +1,173 @@
+package org.vatwright.desktop.building;
+
+import java.util.List;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.family.interlace.Interlace;
+import org.vatwright.core.family.interlace.Mesh;
+import org.vatwright.core.loom.Weave;
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Structure;
+import org.vatwright.core.repeat.Tile;
+import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Segments;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+
+/** Interlaced lines as numbers: what is interlaced, sizes, how many in the cell, light, crossings. */
+final class InterlaceForm implements StructureForm {
+
+    private final Studio studio;
+    private final VBox node = new VBox(8);
+    private final Segments<String> mesh;
+    private final NumberRow strands;
+    private final VBox turns;
+    private final NumberRow turnsAcross;
+    private final NumberRow turnsDown;
+    private final WeavePicker weave;
+    private final NumberRow size;
+    private final NumberRow hole;
+    private final NumberRow thickness;
+    private final NumberRow gap;
+    private final NumberRow spacing;
+    private final NumberRow down;
+    private final NumberRow countAcross;
+    private final NumberRow countDown;
+    private final NumberRow light;
+    private final InkList inks;
+    private final Segments<Boolean> sizes;
+    private final Label crossings = Ui.prose("", "quiet");
+    private final Label crowd = Ui.prose("Crossings run into each other; thinner lines or a larger size part them.",
+            "look");
+    private final Node unflip;
+    private final LaidTurn turn;
+    private boolean together;
+
+    InterlaceForm(Studio studio) {
+        this.studio = studio;
+        mesh = new Segments<>(List.of("rings", "braid", "strips", "knots"), m -> switch (m) {
+            case "rings" -> "Rings";
+            case "braid" -> "Braid";
+            case "strips" -> "Strips";
+            default -> "Knots";
+        }, m -> edit("interlace " + m, i -> i.withMesh(Mesh.parse(m))));
+        for (String m : List.of("rings", "braid", "strips", "knots")) {
+            mesh.button(m).setId("mesh-" + m);
+        }
+        strands = NumberRow.number(studio, "Strands", "strands of the braid", "", 0, 1,
+                n -> edit("%s strands".formatted(Numbers.plain(n)),
+                        i -> i.withMesh(new Mesh.Braid((int) Math.rint(n)))));
+        turnsAcross = NumberRow.number(studio, "Turns", "turns across", "", 0, 1, n -> knots((int) Math.rint(n), 0));
+        turnsDown = NumberRow.number(studio, "and", "turns down", "", 0, 1, n -> knots(0, (int) Math.rint(n)));
+        turnsAcross.trail("across");
+        turnsDown.trail("down");
+        turns = Ui.column(8, turnsAcross, turnsDown);
+        weave = WeavePicker.ofWeaves(studio, "strip-weave",
+                w -> edit("strips " + w.name(), i -> i.withMesh(new Mesh.Strips(w))));
+        size = length("Size", "ring size", Interlace::sizeMm, Interlace::withSize);
+        hole = NumberRow.length(studio, "Hole", "ring hole", mm -> edit("hole %s mm".formatted(Numbers.plain(mm)),
+                i -> i.withThickness((i.sizeMm() - mm) / 2)));
+        thickness = length("Thickness", "line thickness", Interlace::thicknessMm, Interlace::withThickness);
+        gap = NumberRow.length(studio, "Gap", "gap at crossings",
+                mm -> edit("gap %s mm".formatted(Numbers.plain(mm)), i -> i.withGap(mm)));
+        spacing = length("Across", "spacing across", Interlace::spacingMm, (i, mm) -> i.withSpacing(mm, i.downMm()));
+        down = length("Down", "spacing down", Interlace::downMm, (i, mm) -> i.withSpacing(i.spacingMm(), mm));
+        countAcross = NumberRow.number(studio, "In the tile", "count across", "", 0, 1,
+                n -> fit((int) Math.rint(n), 0));
+        countAcross.trail("across");
+        countDown = NumberRow.number(studio, "and", "count down", "", 0, 1, n -> fit(0, (int) Math.rint(n)));
+        countDown.trail("down");
+        light = NumberRow.number(studio, "Light", "light on the round", "%", 1, 2,
+                n -> edit("light %s %%".formatted(Numbers.plain(n)), i -> i.withLight(n / 100)));
+        inks = new InkList("line", 12, list -> edit("inks of the lines", i -> i.inked(list)));
+        sizes = new Segments<>(List.of(false, true), t -> t ? "All together" : "Each alone", t -> together = t);
+        sizes.button(true).setId("sizes-together");
+        unflip = Ui.link("as they alternate", () -> edit("crossings alternate", i -> i.withFlipped(Set.of())));
+        unflip.setId("crossings-alternate");
+        crossings.setId("crossings");
+        turn = new LaidTurn(studio, "lines");
+        node.getChildren().addAll(mesh, strands, turns, weave, size, hole, thickness, gap, spacing, down,
+                countAcross, countDown,
+                Ui.labelled("Sizes", sizes), light, Ui.label("Inks, in turn", "card-title"), inks, crowd, crossings,
+                unflip,
+                turn);
+    }
+
+    private NumberRow length(String word, String what, java.util.function.ToDoubleFunction<Interlace> now,
+            java.util.function.BiFunction<Interlace, Double, Interlace> change) {
+        return NumberRow.length(studio, word, what, mm -> edit("%s %s mm".formatted(what, Numbers.plain(mm)),
+                i -> together && mm > 0 ? i.scaled(mm / now.applyAsDouble(i)) : change.apply(i, mm)));
+    }
+
+    private void edit(String name, UnaryOperator<Interlace> change) {
+        studio.editStructure(name, Interlace.class, change);
+    }
+
+    private void knots(int across, int downwards) {
+        edit("turns of the knot", i -> i.mesh() instanceof Mesh.Knots(int a, int d)
+                ? i.withMesh(new Mesh.Knots(across > 0 ? across : a, downwards > 0 ? downwards : d))
+                : i);
+    }
+
+    /** So many in the tile each way; the spacing follows. @param across,downwards 0 leaves that way as it is */
+    private void fit(int across, int downwards) {
+        studio.design().ifPresent(d -> edit("count lines in the tile", i -> {
+            Tile tile = d.repeat().tile();
+            return i.withSpacing(across > 0 ? tile.widthMm() / across : i.spacingMm(),
+                    downwards > 0 ? tile.heightMm() / downwards : i.downMm());
+        }));
+    }
+
+    @Override
+    public Node node() {
+        return node;
+    }
+
+    @Override
+    public void show(Design design, Colourway colourway, Structure structure) {
+        Interlace i = (Interlace) structure;
+        mesh.show(i.mesh().name());
+        boolean strips = i.mesh() instanceof Mesh.Strips;
+        boolean rings = i.mesh() instanceof Mesh.Rings;
+        Ui.show(strands, i.mesh() instanceof Mesh.Braid);
+        Ui.show(turns, i.mesh() instanceof Mesh.Knots);
+        Ui.show(weave, strips);
+        Ui.show(size, !strips);
+        Ui.show(hole, rings);
+        switch (i.mesh()) {
+            case Mesh.Braid(int n) -> strands.show(n);
+            case Mesh.Knots(int a, int d) -> {
+                turnsAcross.show(a);
+                turnsDown.show(d);
+            }
+            case Mesh.Strips(Weave w) -> weave.show(w.name());
+            case Mesh.Rings _ -> hole.show(i.holeMm());
+        }
+        size.show(i.sizeMm());
+        thickness.show(i.thicknessMm());
+        gap.show(i.gapMm());
+        spacing.show(i.spacingMm());
+        down.show(i.downMm());
+        Tile tile = design.repeat().tile();
+        countAcross.show(Math.max(1, Math.rint(tile.widthMm() / i.spacingMm())));
+        countDown.show(Math.max(1, Math.rint(tile.heightMm() / i.downMm())));
+        light.show(100 * i.light());
+        inks.show(i.inks(), design, colourway);
+        sizes.show(together);
+        int turned = i.flipped().size();
+        crossings.setText(turned == 0
+                ? "Over and under alternate along each line. Click a crossing on the cloth to turn it about."
+                : "%d crossing%s turned about by hand".formatted(turned, turned == 1 ? "" : "s"));
+        boolean crowded = i.crowded(design.repeat());
+        Ui.show(crowd, crowded);
+        Ui.show(unflip, turned > 0);
+        turn.show(design, i);
+    }
+}

@@ -1,0 +1,95 @@
+package org.vatwright.desktop.building;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import org.vatwright.core.laid.LaidClosing;
+import org.vatwright.core.laid.LaidStructure;
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.repeat.Lattice;
+import org.vatwright.core.repeat.TurnedLattice;
+import org.vatwright.desktop.control.GrainDial;
+import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+
+/** The angle of a laid structure, its exact tile, whether it closes here, and the ways to have it exact. */
+final class LaidTurn extends VBox {
+
+    private final Studio studio;
+    private final GrainDial dial;
+    private final NumberRow angle;
+    private final Label drawn = Ui.prose("", "quiet");
+    private final Label tile = Ui.prose("", "quiet");
+    private final Offers offers = new Offers();
+    private Lattice marked;
+    private List<Double> marks = List.of();
+
+    LaidTurn(Studio studio, String what) {
+        super(8);
+        this.studio = studio;
+        dial = new GrainDial(studio, what + " angle", this::turn);
+        angle = NumberRow.number(studio, "", "angle of the " + what, "\u00b0", 3, 1, this::turn);
+        tile.setId("exact-tile");
+        drawn.setId("closes");
+        getChildren().addAll(Ui.row(dial, Ui.column(4, Ui.label("Angle", "card-title"), angle, drawn)), tile, offers);
+    }
+
+    private void turn(double degrees) {
+        studio.editStructure("turn to %s\u00b0".formatted(Numbers.plain(degrees, 2)), LaidStructure.class,
+                l -> l.withAngle(degrees));
+    }
+
+    void show(Design design, LaidStructure laid) {
+        angle.show(laid.angleDeg());
+        if (!laid.lattice().equals(marked)) {
+            marked = laid.lattice();
+            marks = closingAngles(marked);
+        }
+        dial.show(laid.angleDeg(), marks);
+        boolean closes = laid.closes(design.repeat());
+        drawn.setText(closes ? "Closes on this tile" : "Does not close; drawn at " + laid.drawn(design.repeat()));
+        drawn.getStyleClass().removeAll("fine", "look");
+        drawn.getStyleClass().add(closes ? "fine" : "look");
+        tile.setText(LaidClosing.tile(laid).map(t -> "Its own tile: %s x %s mm".formatted(
+                Numbers.plain(t.widthMm(), 6), Numbers.plain(t.heightMm(), 6)))
+                .orElse("No tile at just this angle"));
+        offers.clear();
+        int turns = 0;
+        for (LaidClosing.Offer offer : LaidClosing.offers(laid, design.repeat())) {
+            String number = offer.way() == LaidClosing.Way.TURN ? "-" + ++turns : "";
+            offers.add("closing-" + Offers.id(offer.way()) + number, words(offer.way()) + ": " + offer.cost(),
+                    () -> take(offer));
+        }
+    }
+
+    private static String words(LaidClosing.Way way) {
+        return switch (way) {
+            case RESIZE_CELL -> "Resize the cell";
+            case RESIZE_BRICK -> "A smaller cell";
+            case FIT_UNIT -> "Fit it to the cell";
+            case TURN -> "Closes at";
+        };
+    }
+
+    private void take(LaidClosing.Offer offer) {
+        int layer = studio.selection().layer();
+        studio.editDesign("close: " + offer.cost(),
+                d -> d.withRepeat(offer.repeat()).replace(layer, l -> l.withStructure(offer.structure())));
+    }
+
+    private static List<Double> closingAngles(Lattice lattice) {
+        TurnedLattice turned = new TurnedLattice(lattice);
+        List<Double> angles = new ArrayList<>();
+        for (double near = -75; near <= 90; near += 15) {
+            turned.closings(near).stream().filter(c -> c.exact() && c.widthMm() * c.heightMm() <= 12 * lattice.cell())
+                    .map(c -> Double.parseDouble(Numbers.plain(c.angleDeg(), 9))).filter(a -> !angles.contains(a))
+                    .limit(1).forEach(angles::add);
+        }
+        return angles;
+    }
+}

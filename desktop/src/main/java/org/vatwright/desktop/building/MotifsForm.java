@@ -1,0 +1,194 @@
+package org.vatwright.desktop.building;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.family.motif.Instance;
+import org.vatwright.core.family.motif.Motifs;
+import org.vatwright.core.family.motif.MotifsFrom;
+import org.vatwright.core.motif.Form;
+import org.vatwright.core.motif.Motif;
+import org.vatwright.core.motif.Part;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fill;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.Structure;
+import org.vatwright.core.repeat.WallpaperGroup;
+import org.vatwright.desktop.control.Styles;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.MotifHand;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** Motifs: what there is, the parts of the one in hand, how they are placed, the group they make. */
+final class MotifsForm implements StructureForm {
+
+    private final Studio studio;
+    private final VBox node = new VBox(8);
+    private final VBox list = new VBox(3);
+    private final List<Button> names = new ArrayList<>();
+    private final PartRows parts;
+    private final InstanceRows instance;
+    private final PlacingRows placing;
+    private final GroupPicker group;
+
+    MotifsForm(Studio studio) {
+        this.studio = studio;
+        MenuButton draw = new MenuButton("Draw a motif");
+        draw.setId("draw-motif");
+        for (Form form : Form.examples(10)) {
+            MenuItem item = new MenuItem(form.name());
+            item.setOnAction(e -> add(form.name()));
+            draw.getItems().add(item);
+        }
+        Menu others = new Menu("from a design");
+        draw.getItems().add(others);
+        draw.setOnShowing(e -> fromDesigns(others));
+        others.getItems().add(new MenuItem(""));
+        parts = new PartRows(studio, this::motif);
+        instance = new InstanceRows(studio);
+        placing = new PlacingRows(studio);
+        group = new GroupPicker(studio);
+        node.getChildren().addAll(Ui.row(Ui.label("Motifs", "card-title"), Ui.spring(), draw), list, parts,
+                Ui.row(named("set-one", Ui.link("set one by hand", this::setOne)),
+                        named("set-all", Ui.link("set all by hand", this::setAll))),
+                instance, placing, group);
+    }
+
+    private static Node named(String id, Node node) {
+        node.setId(id);
+        return node;
+    }
+
+    private void edit(String name, UnaryOperator<Motifs> change) {
+        studio.editStructure(name, Motifs.class, change);
+    }
+
+    /** @return the id of the motif in hand */
+    private int motif() {
+        Motifs motifs = (Motifs) studio.layer().orElseThrow().structure();
+        return studio.motifHand().in(motifs).id();
+    }
+
+    /** A new motif of one shape, a sixth of the cell; placed at once where all are set by hand. */
+    private void add(String form) {
+        studio.design().ifPresent(d -> {
+            double side = Math.max(0.5, Math.min(d.repeat().widthMm(), d.repeat().heightMm()) / 6);
+            Form fresh = Form.examples(side).stream().filter(f -> f.name().equals(form)).findFirst().orElseThrow();
+            edit("draw a " + form, m -> {
+                Ink ink = m.inks().stream().filter(i -> !(i instanceof Ink.Clear)).findFirst()
+                        .orElse(Ink.slot(d.palette().slots().getFirst()));
+                List<Motif> more = new ArrayList<>(m.motifs());
+                int id = m.freeId();
+                studio.holdNext(MotifHand.on(id));
+                more.add(new Motif(id, form.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + form.substring(1),
+                        List.of(new Part(fresh, ink))));
+                return m.withMotifs(more);
+            });
+        });
+    }
+
+    /** Whole designs that do not show this one, and single motifs of theirs. */
+    private void fromDesigns(Menu menu) {
+        menu.getItems().clear();
+        studio.design().ifPresent(d -> {
+            for (Design other : studio.project().fillable(d.name())) {
+                MenuItem whole = new MenuItem("all of " + other.name());
+                whole.setOnAction(e -> bring("motif of " + other.name(), x -> MotifsFrom.source(x,
+                        studio.selection().layer(), other.name(), new Fill.OfDesign(other, Optional.empty()))));
+                menu.getItems().add(whole);
+            }
+            for (Design other : studio.project().fillable(d.name())) {
+                other.layers().stream().map(l -> l.structure()).filter(Motifs.class::isInstance)
+                        .flatMap(s -> ((Motifs) s).motifs().stream()).forEach(motif -> {
+                            MenuItem item = new MenuItem("%s of %s".formatted(motif.name(), other.name()));
+                            item.setOnAction(e -> bring("motif " + motif.name(),
+                                    x -> MotifsFrom.copied(x, studio.selection().layer(), other, motif)));
+                            menu.getItems().add(item);
+                        });
+            }
+        });
+    }
+
+    private void bring(String name, UnaryOperator<Design> change) {
+        if (studio.editDesign(name, change)) {
+            Motifs motifs = (Motifs) studio.layer().orElseThrow().structure();
+            studio.hold(h -> MotifHand.on(motifs.motifs().getLast().id()));
+        }
+    }
+
+    private void setOne() {
+        studio.design().ifPresent(d -> {
+            int id = motif();
+            int[] at = {0};
+            edit("set a motif", m -> {
+                List<Instance> more = new ArrayList<>(m.byHand());
+                at[0] = more.size();
+                // In a group the middle of the cell is a centre of turns, where all images would lie over each other.
+                boolean alone = m.group() == WallpaperGroup.P1;
+                more.add(new Instance(id, d.repeat().widthMm() * (alone ? 0.5 : 0.3),
+                        d.repeat().heightMm() * (alone ? 0.5 : 0.18)));
+                return m.withByHand(more);
+            });
+            studio.select(s -> s.withPart(at[0]));
+        });
+    }
+
+    private void setAll() {
+        studio.design().ifPresent(d -> edit("set all by hand", m -> m.setByHand(d.repeat())));
+    }
+
+    @Override
+    public Node node() {
+        return node;
+    }
+
+    @Override
+    public void show(Design design, Colourway colourway, Structure structure) {
+        Motifs motifs = (Motifs) structure;
+        int now = studio.motifHand().in(motifs).id();
+        if (names.size() != motifs.motifs().size()) {
+            names.clear();
+            list.getChildren().clear();
+            for (int i = 0; i < motifs.motifs().size(); i++) {
+                list.getChildren().add(line(i, motifs.motifs().size()));
+            }
+        }
+        for (int i = 0; i < names.size(); i++) {
+            Motif motif = motifs.motifs().get(i);
+            names.get(i).setText("%s, %d part%s".formatted(motif.name(), motif.parts().size(),
+                    motif.parts().size() == 1 ? "" : "s"));
+            list.getChildren().get(i).pseudoClassStateChanged(Styles.CHOSEN, motif.id() == now);
+        }
+        parts.show(design, colourway, motifs.motif(now).orElseThrow());
+        instance.show(design, colourway, motifs);
+        placing.show(design, colourway, motifs);
+        group.show(design, motifs);
+    }
+
+    private HBox line(int index, int count) {
+        Button name = Ui.link("", () -> {
+            Motifs motifs = (Motifs) studio.layer().orElseThrow().structure();
+            studio.hold(h -> MotifHand.on(motifs.motifs().get(index).id()));
+        });
+        name.setId("motif-" + (index + 1));
+        names.add(name);
+        HBox row = Ui.row(name, Ui.spring());
+        row.getStyleClass().add("band-line");
+        if (count > 1) {
+            row.getChildren().add(Ui.icon("x", "Remove motif " + (index + 1),
+                    () -> edit("remove a motif", m -> m.without(m.motifs().get(index).id()))));
+        }
+        return row;
+    }
+}

@@ -1,0 +1,202 @@
+package org.vatwright.desktop.building;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.colour.Palette;
+import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fill;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.desktop.control.ColourEditor;
+import org.vatwright.desktop.control.Swatch;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Selection;
+import org.vatwright.desktop.studio.Studio;
+
+import org.kordamp.ikonli.javafx.FontIcon;
+
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** The design's name, the colourway it is looked at in, its inks; a chosen ink opens the colour editor. */
+final class PaletteStrip extends VBox {
+
+    /** What the strip shows; it is drawn anew only when that changes, not with every square or band that is moved. */
+    private record Drawn(Palette palette, Colourway colourway, int slot, List<Fill> fills, List<String> others) {}
+
+    /** In front of a slot's name while it is dragged. */
+    static final String DRAGGED = "vatwright-slot:";
+    private static final Rgb FRESH = new Rgb(140, 140, 140);
+
+    private final Studio studio;
+    private final TextField name = new TextField();
+    private final ComboBox<String> colourway = new ComboBox<>();
+    private final FlowPane swatches = new FlowPane(7, 6);
+    private final TextField slotName = new TextField();
+    private final ColourEditor editor;
+    private final HBox slotRow;
+    private final FillCard fill;
+    private final MenuButton more = new MenuButton(null, new FontIcon("fth-image"));
+    private final Runnable picture;
+    private Drawn drawn;
+    private boolean showing;
+
+    /** @param picture asks for a picture to be used as an ink */
+    PaletteStrip(Studio studio, Supplier<Optional<Raster>> pictures, Runnable picture) {
+        super(8);
+        this.picture = picture;
+        this.studio = studio;
+        name.getStyleClass().add("title-field");
+        name.setId("design-name");
+        name.setAccessibleText("Name of the design");
+        name.setOnAction(e -> rename());
+        name.focusedProperty().addListener((o, was, is) -> {
+            if (!is) {
+                rename();
+            }
+        });
+        HBox.setHgrow(name, Priority.ALWAYS);
+        colourway.setId("colourway");
+        colourway.setMinWidth(USE_PREF_SIZE);
+        colourway.setAccessibleText("Colourway in view");
+        colourway.setOnAction(e -> {
+            if (!showing && colourway.getValue() != null) {
+                studio.select(s -> s.withColourway(colourway.getValue()));
+            }
+        });
+        editor = new ColourEditor(studio, this::recolour, pictures);
+        slotName.setId("slot-name");
+        slotName.setAccessibleText("Name of the ink");
+        slotName.setOnAction(e -> renameSlot());
+        slotRow = Ui.labelled("Ink name", slotName, Ui.spring(),
+                Ui.link("done", () -> studio.select(s -> s.withSlot(-1))));
+        fill = new FillCard(studio);
+        more.setId("add-fill");
+        more.getStyleClass().add("icon-menu");
+        more.setAccessibleText("Use a design or a picture as an ink");
+        more.setTooltip(new Tooltip("Use a design or a picture as an ink"));
+        getChildren().addAll(Ui.row(name, colourway), swatches, slotRow, editor, fill);
+    }
+
+    void show(Design design, Colourway shown) {
+        showing = true;
+        if (!name.isFocused()) {
+            name.setText(design.name());
+        }
+        Drawn now = new Drawn(design.palette(), shown, studio.selection().slot(), design.fills(),
+                studio.project().fillable(design.name()).stream().map(Design::name).toList());
+        if (!now.equals(drawn)) {
+            drawn = now;
+            draw(design, shown);
+        }
+        fill.show(design, shown);
+        showing = false;
+    }
+
+    private void draw(Design design, Colourway shown) {
+        colourway.getItems().setAll(design.palette().colourways().stream().map(Colourway::name).toList());
+        colourway.setValue(shown.name());
+        swatches.getChildren().clear();
+        for (int i = 0; i < design.palette().slots().size(); i++) {
+            swatches.getChildren().add(swatch(design, shown, i));
+        }
+        for (int i = 0; i < design.fills().size(); i++) {
+            swatches.getChildren().add(swatch(design.fills().get(i), shown, Selection.FILLS + i));
+        }
+        swatches.getChildren().addAll(Ui.icon("plus", "Add an ink to the palette", this::addSlot), more);
+        others(design);
+        int slot = studio.selection().paletteSlot();
+        Ui.show(editor, slot >= 0);
+        Ui.show(slotRow, slot >= 0);
+        if (slot >= 0) {
+            String chosen = design.palette().slots().get(slot);
+            editor.show("%s in %s".formatted(chosen, shown.name()), shown.colours().get(slot));
+            if (!slotName.isFocused()) {
+                slotName.setText(chosen);
+            }
+        }
+    }
+
+    /** Only designs in which this one does not lie itself. */
+    private void others(Design design) {
+        more.getItems().clear();
+        for (Design other : studio.project().fillable(design.name())) {
+            MenuItem item = new MenuItem(other.name());
+            item.setOnAction(e -> studio.addFill(other.name(), new Fill.OfDesign(other, Optional.empty())));
+            more.getItems().add(item);
+        }
+        MenuItem item = new MenuItem("A picture\u2026");
+        item.setOnAction(e -> picture.run());
+        more.getItems().add(item);
+    }
+
+    private VBox swatch(Design design, Colourway shown, int slot) {
+        String words = design.palette().slots().get(slot);
+        return swatch(new Swatch(38, 24).show(shown.colours().get(slot),
+                "%s %s; drag it onto a band".formatted(words, shown.colours().get(slot).hex())), words, slot);
+    }
+
+    private VBox swatch(Fill of, Colourway shown, int slot) {
+        return swatch(new Swatch(38, 24).show(of, shown, "%s; drag it onto a band".formatted(of.name())), of.name(),
+                slot);
+    }
+
+    private VBox swatch(Swatch swatch, String words, int slot) {
+        swatch.setId("swatch-" + words);
+        swatch.chosen(studio.selection().slot() == slot);
+        swatch.setOnAction(e -> studio.select(s -> s.withSlot(s.slot() == slot ? -1 : slot)));
+        swatch.setOnDragDetected(e -> {
+            ClipboardContent content = new ClipboardContent();
+            content.putString(DRAGGED + words);
+            swatch.startDragAndDrop(TransferMode.COPY).setContent(content);
+            e.consume();
+        });
+        VBox box = Ui.column(2, swatch, Ui.label(words, "quiet", "small-name"));
+        box.getStyleClass().add("swatch-box");
+        return box;
+    }
+
+    private void recolour(Rgb colour) {
+        studio.design()
+                .ifPresent(d -> studio.recolour(d.palette().slots().get(studio.selection().paletteSlot()), colour));
+    }
+
+    private void rename() {
+        String old = studio.selection().design();
+        String wanted = name.getText().strip();
+        if (!showing && !wanted.equals(old) && !wanted.isEmpty()
+                && studio.edit("rename " + old, p -> p.edit(old, d -> d.withName(wanted)))) {
+            studio.select(s -> s.withDesignName(wanted));
+        } else {
+            name.setText(studio.selection().design());
+        }
+    }
+
+    private void renameSlot() {
+        studio.design().ifPresent(d -> {
+            String old = d.palette().slots().get(studio.selection().paletteSlot());
+            studio.editDesign("rename ink " + old, x -> x.renameSlot(old, slotName.getText()));
+        });
+    }
+
+    private void addSlot() {
+        studio.design().ifPresent(d -> {
+            int count = d.palette().slots().size();
+            String fresh = Palette.freeName("Ink", d.palette().slots());
+            studio.editDesign("add ink", x -> x.withPalette(x.palette().withSlot(fresh, FRESH)));
+            studio.select(s -> s.withSlot(count));
+        });
+    }
+}

@@ -1,0 +1,35 @@
+package org.vatwright.desktop.building;
+
+import java.util.Map;
+import java.util.function.Function;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.family.block.Blocks;
+import org.vatwright.core.family.check.Checks;
+import org.vatwright.core.family.dot.Dots;
+import org.vatwright.core.family.flow.FlowLines;
+import org.vatwright.core.family.interlace.Interlace;
+import org.vatwright.core.family.motif.Motifs;
+import org.vatwright.core.family.plaid.Plaid;
+import org.vatwright.core.family.stripe.Stripes;
+import org.vatwright.core.family.weave.Weaving;
+import org.vatwright.core.family.zigzag.Zigzag;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Structure;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.Node;
+
+/** The form of one family of structures in the open layer's card. */
+interface StructureForm {
+
+    /** One form a family. */
+    Map<String, Function<Studio, StructureForm>> ALL = Map.of(Stripes.FAMILY, StripesForm::new, Checks.FAMILY,
+            ChecksForm::new, Plaid.FAMILY, PlaidForm::new, Weaving.FAMILY, WeaveForm::new, Dots.FAMILY, DotsForm::new,
+            Blocks.FAMILY, BlocksForm::new, Zigzag.FAMILY, ZigzagForm::new, Interlace.FAMILY, InterlaceForm::new,
+            FlowLines.FAMILY, FlowForm::new, Motifs.FAMILY, MotifsForm::new);
+
+    Node node();
+
+    void show(Design design, Colourway colourway, Structure structure);
+}

@@ -1,0 +1,150 @@
+package org.vatwright.desktop.building;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Cut;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.desktop.cloth.ClothImage;
+import org.vatwright.desktop.cloth.ScaleBar;
+import org.vatwright.desktop.cloth.TrueSize;
+import org.vatwright.desktop.control.Styles;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.LiveCloth;
+import org.vatwright.desktop.studio.Scenes;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Rectangle;
+
+/** A field or an article wearing the design, live; below it all that could be looked at instead. */
+final class WornPane extends Pane {
+
+    private String shown = "";
+    private static final double THUMB = 64;
+    private static final double FIELD_CELLS = 4;
+    private static final double BOTTOM = 158;
+    private static final double TOP = 40;
+    private static final double MARGIN = 14;
+
+    /** One thing that can be looked at: the field when {@code article} is empty. */
+    private record Thumb(String article, Button button, ClothImage image) {}
+
+    private final Studio studio;
+    private final Label title = Ui.label("", "pane-title");
+    private final ClothImage cloth = new ClothImage();
+    private final HBox thumbs = new HBox(8);
+    private final List<Thumb> all = new ArrayList<>();
+    private final ScaleBar bar = new ScaleBar();
+    private final Label scale = Ui.label("", "on-cloth");
+    private final ScrollPane strip = new ScrollPane(thumbs);
+
+    WornPane(Studio studio) {
+        this.studio = studio;
+        setId("worn");
+        getStyleClass().add("surround");
+        getStyleClass().add("surround-second");
+        setMinSize(120, 60);
+        strip.getStyleClass().add("bare-scroll");
+        strip.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        strip.setFitToHeight(true);
+        Rectangle clip = new Rectangle();
+        clip.widthProperty().bind(widthProperty());
+        clip.heightProperty().bind(heightProperty());
+        setClip(clip);
+        Ui.placedByHand(strip, bar, scale, title);
+        title.setMouseTransparent(true);
+        getChildren().addAll(cloth, strip, bar, scale, title);
+        widthProperty().addListener((o, a, b) -> studio.design().ifPresent(d -> show(d, studio.colourway(d))));
+        heightProperty().addListener((o, a, b) -> studio.design().ifPresent(d -> show(d, studio.colourway(d))));
+    }
+
+    /** @return whether what is worn is that design, in whatever state */
+    boolean isShowing(Design design) {
+        return design.name().equals(shown);
+    }
+
+    void show(Design design, Colourway colourway) {
+        shown = design.name();
+        if (getWidth() < 40 || getHeight() < BOTTOM + 60) {
+            return;
+        }
+        String worn = studio.selection().worn();
+        double w = getWidth() - 2 * MARGIN;
+        double h = getHeight() - BOTTOM - TOP;
+        double pxPerMm = draw(cloth, worn, design, colourway, MARGIN, TOP, w, h);
+        title.setText("Worn   " + (worn.isEmpty() ? "field" : worn) + ", " + colourway.name());
+        title.autosize();
+        title.relocate(MARGIN, 12);
+        thumbs(design, colourway);
+        strip.resizeRelocate(MARGIN - 4, getHeight() - BOTTOM + 10, getWidth() - 2 * MARGIN + 8, THUMB + 44);
+        bar.show(pxPerMm);
+        bar.autosize();
+        bar.relocate(MARGIN, getHeight() - bar.prefHeight(-1) - 8);
+        scale.setText(TrueSize.words(pxPerMm));
+        scale.autosize();
+        scale.relocate(getWidth() - MARGIN - scale.prefWidth(-1), getHeight() - scale.prefHeight(-1) - 8);
+    }
+
+    /** @return px a mm */
+    private double draw(ClothImage image, String worn, Design design, Colourway colourway, double x, double y, double w,
+            double h) {
+        Article article = studio.project().article(worn).orElse(null);
+        if (article == null) {
+            double mm = FIELD_CELLS * Math.max(design.repeat().widthMm(), design.repeat().heightMm());
+            double pxPerMm = Math.max(w, h) / mm;
+            Scenes.Field field = new Scenes.Field(design, colourway, 0, 0, (int) w, (int) h, pxPerMm);
+            image.draw(field, field.subject(studio.tiles()), (int) w, (int) h);
+            image.relocate(x, y);
+            return pxPerMm;
+        }
+        Cut cut = studio.cut(article);
+        double pxPerMm = Scenes.fit(cut.widthMm(), cut.heightMm(), w, h, 0);
+        Scenes.Dressed dressed = Scenes.wearing(studio.project(), article, design, colourway, studio.faces(), pxPerMm);
+        LiveCloth.Subject subject = dressed.subject(studio.tiles());
+        image.draw(dressed, subject, cut.widthMm() * pxPerMm, cut.heightMm() * pxPerMm);
+        image.relocate(x + (w - cut.widthMm() * pxPerMm) / 2, y + (h - cut.heightMm() * pxPerMm) / 2);
+        return pxPerMm;
+    }
+
+    private void thumbs(Design design, Colourway colourway) {
+        List<String> names = new ArrayList<>(List.of(""));
+        studio.project().articles().forEach(a -> names.add(a.name()));
+        if (!names.equals(all.stream().map(Thumb::article).toList())) {
+            all.clear();
+            thumbs.getChildren().clear();
+            names.forEach(this::thumb);
+        }
+        for (Thumb thumb : all) {
+            draw(thumb.image(), thumb.article(), design, colourway, 0, 0, THUMB, THUMB);
+            thumb.button().pseudoClassStateChanged(Styles.CHOSEN, thumb.article().equals(studio.selection().worn()));
+        }
+    }
+
+    private void thumb(String article) {
+        String words = article.isEmpty() ? "field" : article;
+        Button button = new Button();
+        button.getStyleClass().add("thumb");
+        button.setId("worn-" + words.replaceAll("[^A-Za-z]+", "-"));
+        button.setAccessibleText("Show " + words);
+        ClothImage image = new ClothImage();
+        StackPane frame = new StackPane(image);
+        frame.setMinSize(THUMB, THUMB);
+        frame.setMaxSize(THUMB, THUMB);
+        Label name = Ui.label(words, "quiet", "small-name");
+        name.setMaxWidth(THUMB + 6);
+        VBox box = Ui.column(3, frame, name);
+        button.setGraphic(box);
+        button.setOnAction(e -> studio.select(s -> s.withWorn(article)));
+        all.add(new Thumb(article, button, image));
+        thumbs.getChildren().add(button);
+    }
+}
