@@ -25,6 +25,7 @@ import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 
 /** What a new user does first, with mouse and keys alone. */
+@SuppressWarnings("try")
 class FirstTenMinutesTest {
 
     private static final String TOTE = """

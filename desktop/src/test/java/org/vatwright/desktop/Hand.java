@@ -30,6 +30,7 @@ import javafx.scene.robot.Robot;
 import javafx.stage.Stage;
 
 /** A person's hand on mouse and keys, on a window of its own. */
+@SuppressWarnings("try") // Closing waits for the toolkit, which a test may interrupt.
 final class Hand implements AutoCloseable {
 
     private static final long PATIENCE_MILLIS = 8000;

@@ -1,5 +1,6 @@
 package org.vatwright.core.band;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Ink;
 
@@ -8,7 +9,8 @@ import org.vatwright.core.pattern.Ink;
  *
  * @param width in mm or threads, as the {@link BandMeasure} beside it says
  */
-public record Band(Ink ink, double width, Edge edge) {
+@RecordBuilder
+public record Band(Ink ink, double width, Edge edge) implements BandBuilder.With {
 
     public static final double LEAST = 0.01;
 
@@ -18,17 +20,5 @@ public record Band(Ink ink, double width, Edge edge) {
 
     public Band(Ink ink, double width) {
         this(ink, width, Edge.HARD);
-    }
-
-    public Band withWidth(double other) {
-        return new Band(ink, other, edge);
-    }
-
-    public Band withInk(Ink other) {
-        return new Band(other, width, edge);
-    }
-
-    public Band withEdge(Edge other) {
-        return new Band(ink, width, other);
     }
 }

@@ -1,5 +1,6 @@
 package org.vatwright.core.band;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -10,7 +11,8 @@ import org.vatwright.core.pattern.Ink;
  * Bands in their order. A pivoting run goes there and back: the first and the last band are given once and stand once
  * in the period, all others twice (A B C recurs as A B C B).
  */
-public record BandRun(List<Band> bands, boolean pivot) {
+@RecordBuilder
+public record BandRun(List<Band> bands, boolean pivot) implements BandRunBuilder.With {
 
     public static final int MOST_BANDS = 4000;
 
@@ -137,10 +139,6 @@ public record BandRun(List<Band> bands, boolean pivot) {
         List<Band> changed = new ArrayList<>(bands);
         changed.add(index, band);
         return new BandRun(changed, pivot);
-    }
-
-    public BandRun withPivot(boolean there) {
-        return new BandRun(bands, there);
     }
 
     /** @return every width times that factor */

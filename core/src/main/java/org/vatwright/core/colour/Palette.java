@@ -1,5 +1,6 @@
 package org.vatwright.core.colour;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -18,7 +19,9 @@ import org.vatwright.core.measure.Require;
  * @param colourways at least one, each with a colour for every slot, names each once
  * @param firstOpen whether the first colourway may be changed although there are others
  */
-public record Palette(List<String> slots, List<Colourway> colourways, boolean firstOpen) {
+@RecordBuilder
+public record Palette(List<String> slots, List<Colourway> colourways,
+        boolean firstOpen) implements PaletteBuilder.With {
 
     public static final int MOST_SLOTS = 256;
     public static final int MOST_COLOURWAYS = 200;
@@ -100,10 +103,6 @@ public record Palette(List<String> slots, List<Colourway> colourways, boolean fi
     public Palette remove(String colourway) {
         Require.that(!first().name().equals(colourway), "%s is the first colourway and stays".formatted(colourway));
         return new Palette(slots, colourways.stream().filter(c -> !c.name().equals(colourway)).toList(), firstOpen);
-    }
-
-    public Palette withFirstOpen(boolean open) {
-        return new Palette(slots, colourways, open);
     }
 
     /** Adds a slot that has the same colour in every colourway, to be told apart there. */

@@ -1,5 +1,6 @@
 package org.vatwright.core.draft;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -17,7 +18,9 @@ import org.vatwright.core.measure.Require;
  * @param treadling a column a treadle, or a shaft in a lift plan; a row a pick
  * @param rising whether what is tied or planned is raised; else it is sunk
  */
-public record Draft(Squares threading, Optional<Squares> tieUp, Squares treadling, boolean rising) {
+@RecordBuilder
+public record Draft(Squares threading, Optional<Squares> tieUp, Squares treadling,
+        boolean rising) implements DraftBuilder.With {
 
     public static final int MOST_SHAFTS = 32;
     public static final int MOST_TREADLES = 32;
@@ -151,16 +154,8 @@ public record Draft(Squares threading, Optional<Squares> tieUp, Squares treadlin
         return row;
     }
 
-    public Draft withThreading(Squares other) {
-        return new Draft(other, tieUp, treadling, rising);
-    }
-
     public Draft withTieUp(Squares other) {
-        return new Draft(threading, Optional.of(other), treadling, rising);
-    }
-
-    public Draft withTreadling(Squares other) {
-        return new Draft(threading, tieUp, other, rising);
+        return with().tieUp(Optional.of(other)).build();
     }
 
     /** @return the same cloth, its shafts moved the other way: a tie-up for a rising shed made one for a sinking shed */

@@ -1,5 +1,6 @@
 package org.vatwright.core.dress;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -79,8 +80,9 @@ public sealed interface Article {
      * @param eachOwn whether letter k wears lay k (beginning anew when there are fewer lays), or all wear the first
      * @param lays none for bare letters
      */
+    @RecordBuilder
     record Lettering(String name, String text, String typeface, double heightMm, boolean eachOwn, List<Lay> lays,
-            Optional<Pen> stroke) implements Article {
+            Optional<Pen> stroke) implements ArticleLetteringBuilder.With, Article {
 
         public static final int MOST_CHARACTERS = 500;
 
@@ -95,23 +97,7 @@ public sealed interface Article {
 
         @Override
         public Lettering withName(String other) {
-            return new Lettering(other, text, typeface, heightMm, eachOwn, lays, stroke);
-        }
-
-        public Lettering withText(String other) {
-            return new Lettering(name, other, typeface, heightMm, eachOwn, lays, stroke);
-        }
-
-        public Lettering withTypeface(String other) {
-            return new Lettering(name, text, other, heightMm, eachOwn, lays, stroke);
-        }
-
-        public Lettering withHeight(double mm) {
-            return new Lettering(name, text, typeface, mm, eachOwn, lays, stroke);
-        }
-
-        public Lettering withEachOwn(boolean own) {
-            return new Lettering(name, text, typeface, heightMm, own, lays, stroke);
+            return with().name(other).build();
         }
 
         @Override
@@ -122,19 +108,19 @@ public sealed interface Article {
         @Override
         public Lettering withLay(int index, int count, Optional<Lay> lay) {
             if (lay.isEmpty()) {
-                return new Lettering(name, text, typeface, heightMm, eachOwn, List.of(), stroke);
+                return with().lays(List.of()).build();
             }
             List<Lay> changed = new ArrayList<>();
             for (int i = 0; i < (eachOwn ? Math.max(count, lays.size()) : 1); i++) {
                 changed.add(lays.isEmpty() ? lay.get() : lays.get(i % lays.size()));
             }
             changed.set(eachOwn ? index : 0, lay.get());
-            return new Lettering(name, text, typeface, heightMm, eachOwn, changed, stroke);
+            return with().lays(changed).build();
         }
 
         @Override
         public Lettering withEachLay(UnaryOperator<Lay> change) {
-            return new Lettering(name, text, typeface, heightMm, eachOwn, lays.stream().map(change).toList(), stroke);
+            return with().lays(lays.stream().map(change).toList()).build();
         }
     }
 
@@ -143,7 +129,9 @@ public sealed interface Article {
      *
      * @param density at which it is to be produced
      */
-    record Sheet(String name, double widthMm, double heightMm, Density density, Optional<Lay> lay) implements Article {
+    @RecordBuilder
+    record Sheet(String name, double widthMm, double heightMm, Density density,
+            Optional<Lay> lay) implements ArticleSheetBuilder.With, Article {
 
         public Sheet {
             name = Require.named("article", name);
@@ -152,15 +140,11 @@ public sealed interface Article {
 
         @Override
         public Sheet withName(String other) {
-            return new Sheet(other, widthMm, heightMm, density, lay);
+            return with().name(other).build();
         }
 
         public Sheet withSize(double newWidthMm, double newHeightMm) {
-            return new Sheet(name, newWidthMm, newHeightMm, density, lay);
-        }
-
-        public Sheet withDensity(Density other) {
-            return new Sheet(name, widthMm, heightMm, other, lay);
+            return with().widthMm(newWidthMm).heightMm(newHeightMm).build();
         }
 
         @Override
@@ -170,12 +154,12 @@ public sealed interface Article {
 
         @Override
         public Sheet withLay(int index, int count, Optional<Lay> other) {
-            return new Sheet(name, widthMm, heightMm, density, other);
+            return with().lay(other).build();
         }
 
         @Override
         public Sheet withEachLay(UnaryOperator<Lay> change) {
-            return new Sheet(name, widthMm, heightMm, density, lay.map(change));
+            return with().lay(lay.map(change)).build();
         }
     }
 

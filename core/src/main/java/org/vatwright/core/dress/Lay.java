@@ -1,5 +1,6 @@
 package org.vatwright.core.dress;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.raster.BlendMode;
 
@@ -13,8 +14,9 @@ import org.vatwright.core.raster.BlendMode;
  * @param startX,startY where the design begins, in mm from the article's upper left corner
  * @param opacity 0 to 1
  */
+@RecordBuilder
 public record Lay(String design, String colourway, double scale, double grainDeg, double startX, double startY,
-        double opacity, BlendMode mode) {
+        double opacity, BlendMode mode) implements LayBuilder.With {
 
     public Lay {
         design = Require.named("design", design);
@@ -31,26 +33,10 @@ public record Lay(String design, String colourway, double scale, double grainDeg
     }
 
     public Lay withDesign(String other, String itsColourway) {
-        return new Lay(other, itsColourway, scale, grainDeg, startX, startY, opacity, mode);
-    }
-
-    public Lay withScale(double other) {
-        return new Lay(design, colourway, other, grainDeg, startX, startY, opacity, mode);
-    }
-
-    public Lay withGrain(double degrees) {
-        return new Lay(design, colourway, scale, degrees, startX, startY, opacity, mode);
+        return with().design(other).colourway(itsColourway).build();
     }
 
     public Lay withStart(double x, double y) {
-        return new Lay(design, colourway, scale, grainDeg, x, y, opacity, mode);
-    }
-
-    public Lay withOpacity(double share) {
-        return new Lay(design, colourway, scale, grainDeg, startX, startY, share, mode);
-    }
-
-    public Lay withMode(BlendMode other) {
-        return new Lay(design, colourway, scale, grainDeg, startX, startY, opacity, other);
+        return with().startX(x).startY(y).build();
     }
 }

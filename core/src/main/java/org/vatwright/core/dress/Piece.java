@@ -1,5 +1,6 @@
 package org.vatwright.core.dress;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 
 import org.vatwright.core.measure.Require;
@@ -11,14 +12,12 @@ import org.vatwright.core.shape.Outline;
  * @param outline in mm from the article's upper left corner
  * @param stroke drawn over the lay, so that the outline stays when the piece is filled
  */
-public record Piece(String name, Outline outline, Optional<Pen> stroke, Optional<Lay> lay) {
+@RecordBuilder
+public record Piece(String name, Outline outline, Optional<Pen> stroke,
+        Optional<Lay> lay) implements PieceBuilder.With {
 
     public Piece {
         name = Require.named("piece", name);
         Require.that(outline.finite(), "the outline of %s has a coordinate that is no number".formatted(name));
-    }
-
-    public Piece withLay(Optional<Lay> other) {
-        return new Piece(name, outline, stroke, other);
     }
 }

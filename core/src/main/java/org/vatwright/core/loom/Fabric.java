@@ -1,5 +1,6 @@
 package org.vatwright.core.loom;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,8 +18,9 @@ import org.vatwright.core.pattern.Ink;
  * @param ownWeft from the top down; empty when the weft is the same as the warp
  * @param endsPerCm,picksPerCm threads in a centimetre, so that the true size follows; 0.1 to 1000
  */
+@RecordBuilder
 public record Fabric(BandRun warp, Optional<BandRun> ownWeft, Weave weave, Look look, double endsPerCm,
-        double picksPerCm) {
+        double picksPerCm) implements FabricBuilder.With {
 
     public static final int MOST_THREADS = 20_000;
 
@@ -41,29 +43,13 @@ public record Fabric(BandRun warp, Optional<BandRun> ownWeft, Weave weave, Look 
         return ownWeft.orElse(warp);
     }
 
-    public Fabric withWarp(BandRun run) {
-        return new Fabric(run, ownWeft, weave, look, endsPerCm, picksPerCm);
-    }
-
-    public Fabric withOwnWeft(Optional<BandRun> run) {
-        return new Fabric(warp, run, weave, look, endsPerCm, picksPerCm);
-    }
-
     /** @return with that run in the warp or, where the weft is its own, in the weft */
     public Fabric withRun(boolean inWarp, BandRun run) {
         return inWarp || ownWeft.isEmpty() ? withWarp(run) : withOwnWeft(Optional.of(run));
     }
 
-    public Fabric withWeave(Weave other) {
-        return new Fabric(warp, ownWeft, other, look, endsPerCm, picksPerCm);
-    }
-
-    public Fabric withLook(Look other) {
-        return new Fabric(warp, ownWeft, weave, other, endsPerCm, picksPerCm);
-    }
-
     public Fabric withCounts(double ends, double picks) {
-        return new Fabric(warp, ownWeft, weave, look, ends, picks);
+        return with().endsPerCm(ends).picksPerCm(picks).build();
     }
 
     /** @return every ink of warp and weft, in their order */

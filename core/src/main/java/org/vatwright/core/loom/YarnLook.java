@@ -1,5 +1,6 @@
 package org.vatwright.core.loom;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Locale;
 
@@ -19,8 +20,9 @@ import org.vatwright.core.measure.Require;
  * @param lightDeg from where the light comes, counter-clockwise from the right as seen, 0 to 360
  * @param seed another one lays the slubs elsewhere
  */
+@RecordBuilder
 public record YarnLook(double warpWidth, double weftWidth, double rounding, double depth, double twist, double slub,
-        double slubMm, double uneven, double lightDeg, long seed) {
+        double slubMm, double uneven, double lightDeg, long seed) implements YarnLookBuilder.With {
 
     /** A look with the name of what it was measured after. */
     public record Named(String name, YarnLook look) {}
@@ -53,35 +55,11 @@ public record YarnLook(double warpWidth, double weftWidth, double rounding, doub
     }
 
     public YarnLook withWidths(double warp, double weft) {
-        return new YarnLook(warp, weft, rounding, depth, twist, slub, slubMm, uneven, lightDeg, seed);
-    }
-
-    public YarnLook withRounding(double share) {
-        return new YarnLook(warpWidth, weftWidth, share, depth, twist, slub, slubMm, uneven, lightDeg, seed);
-    }
-
-    public YarnLook withDepth(double share) {
-        return new YarnLook(warpWidth, weftWidth, rounding, share, twist, slub, slubMm, uneven, lightDeg, seed);
-    }
-
-    public YarnLook withTwist(double share) {
-        return new YarnLook(warpWidth, weftWidth, rounding, depth, share, slub, slubMm, uneven, lightDeg, seed);
+        return with().warpWidth(warp).weftWidth(weft).build();
     }
 
     public YarnLook withSlubs(double share, double mm) {
-        return new YarnLook(warpWidth, weftWidth, rounding, depth, twist, share, mm, uneven, lightDeg, seed);
-    }
-
-    public YarnLook withUneven(double share) {
-        return new YarnLook(warpWidth, weftWidth, rounding, depth, twist, slub, slubMm, share, lightDeg, seed);
-    }
-
-    public YarnLook withLight(double degrees) {
-        return new YarnLook(warpWidth, weftWidth, rounding, depth, twist, slub, slubMm, uneven, degrees, seed);
-    }
-
-    public YarnLook withSeed(long other) {
-        return new YarnLook(warpWidth, weftWidth, rounding, depth, twist, slub, slubMm, uneven, lightDeg, other);
+        return with().slub(share).slubMm(mm).build();
     }
 
     /** @return whether threads have one width all along */

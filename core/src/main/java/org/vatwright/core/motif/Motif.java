@@ -1,5 +1,6 @@
 package org.vatwright.core.motif;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
@@ -16,7 +17,8 @@ import org.vatwright.core.pattern.VectorMark;
  * @param id tells motifs of one layer apart
  * @param parts lowest first, around the motif's middle at 0, 0
  */
-public record Motif(int id, String name, List<Part> parts) {
+@RecordBuilder
+public record Motif(int id, String name, List<Part> parts) implements MotifBuilder.With {
 
     public static final int MOST_PARTS = 2000;
 
@@ -24,18 +26,6 @@ public record Motif(int id, String name, List<Part> parts) {
         name = Require.named("motif", name);
         parts = List.copyOf(parts);
         Require.within("parts of a motif", parts.size(), 1, MOST_PARTS);
-    }
-
-    public Motif withId(int other) {
-        return new Motif(other, name, parts);
-    }
-
-    public Motif withName(String other) {
-        return new Motif(id, other, parts);
-    }
-
-    public Motif withParts(List<Part> other) {
-        return new Motif(id, name, other);
     }
 
     public Motif with(int index, Part part) {

@@ -1,5 +1,6 @@
 package org.vatwright.core.motif;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.awt.BasicStroke;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
@@ -28,8 +29,10 @@ import org.vatwright.core.pattern.VectorMark;
  * @param gradient instead of the fill, in mm of the form before it is placed
  * @param group parts with the same number belong together; 0 for none
  */
+@RecordBuilder
 public record Part(String name, Form form, double x, double y, double turnDeg, double wide, double high,
-        double shearDeg, Ink fill, Optional<Gradient> gradient, double opacity, Optional<Edge> edge, int group) {
+        double shearDeg, Ink fill, Optional<Gradient> gradient, double opacity, Optional<Edge> edge,
+        int group) implements PartBuilder.With {
 
     private static final double MOST_SHEAR = 80;
 
@@ -44,7 +47,9 @@ public record Part(String name, Form form, double x, double y, double turnDeg, d
     }
 
     /** An outline. @param dashesMm lengths and gaps in turn; none for a whole line */
-    public record Edge(Ink ink, double widthMm, Join join, Cap cap, List<Double> dashesMm) {
+    @RecordBuilder
+    public record Edge(Ink ink, double widthMm, Join join, Cap cap,
+            List<Double> dashesMm) implements PartEdgeBuilder.With {
         public Edge {
             Require.within("outline", widthMm, 0.01, 500, "mm");
             dashesMm = List.copyOf(dashesMm);
@@ -54,14 +59,6 @@ public record Part(String name, Form form, double x, double y, double turnDeg, d
 
         public Edge(Ink ink, double widthMm) {
             this(ink, widthMm, Join.MITER, Cap.BUTT, List.of());
-        }
-
-        public Edge withInk(Ink other) {
-            return new Edge(other, widthMm, join, cap, dashesMm);
-        }
-
-        public Edge withWidth(double mm) {
-            return new Edge(ink, mm, join, cap, dashesMm);
         }
     }
 
@@ -90,14 +87,6 @@ public record Part(String name, Form form, double x, double y, double turnDeg, d
         return placed(newX, newY, turnDeg, wide, high, shearDeg);
     }
 
-    public Part withName(String other) {
-        return new Part(other, form, x, y, turnDeg, wide, high, shearDeg, fill, gradient, opacity, edge, group);
-    }
-
-    public Part withForm(Form other) {
-        return new Part(name, other, x, y, turnDeg, wide, high, shearDeg, fill, gradient, opacity, edge, group);
-    }
-
     public Part withTurn(double degrees) {
         return placed(x, y, degrees, wide, high, shearDeg);
     }
@@ -111,29 +100,12 @@ public record Part(String name, Form form, double x, double y, double turnDeg, d
     }
 
     private Part placed(double newX, double newY, double turn, double newWide, double newHigh, double shear) {
-        return new Part(name, form, newX, newY, turn, newWide, newHigh, shear, fill, gradient, opacity, edge, group);
+        return with().x(newX).y(newY).turnDeg(turn).wide(newWide).high(newHigh).shearDeg(shear).build();
     }
 
     /** @return filled with one ink, a gradient given up */
     public Part withFill(Ink other) {
-        return new Part(name, form, x, y, turnDeg, wide, high, shearDeg, other, Optional.empty(), opacity, edge,
-                group);
-    }
-
-    public Part withGradient(Optional<Gradient> other) {
-        return new Part(name, form, x, y, turnDeg, wide, high, shearDeg, fill, other, opacity, edge, group);
-    }
-
-    public Part withOpacity(double share) {
-        return new Part(name, form, x, y, turnDeg, wide, high, shearDeg, fill, gradient, share, edge, group);
-    }
-
-    public Part withEdge(Optional<Edge> other) {
-        return new Part(name, form, x, y, turnDeg, wide, high, shearDeg, fill, gradient, opacity, other, group);
-    }
-
-    public Part withGroup(int other) {
-        return new Part(name, form, x, y, turnDeg, wide, high, shearDeg, fill, gradient, opacity, edge, other);
+        return with().fill(other).gradient(Optional.empty()).build();
     }
 
     /** @return everything so many times as large, around the motif's middle */

@@ -1,5 +1,6 @@
 package org.vatwright.core.pattern;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -18,8 +19,9 @@ import org.vatwright.core.repeat.Repeat;
  * @param layers from the ground up
  * @param fills other designs and pictures that serve as inks, each name once and none that a slot has
  */
+@RecordBuilder
 public record Design(String name, Repeat repeat, Ink ground, List<Layer> layers, Palette palette, Guides guides,
-        List<Fill> fills) {
+        List<Fill> fills) implements DesignBuilder.With {
 
     public static final int MOST_FILLS = 100;
 
@@ -81,30 +83,6 @@ public record Design(String name, Repeat repeat, Ink ground, List<Layer> layers,
         return palette.slots().stream().filter(s -> used.contains(Ink.slot(s))).toList();
     }
 
-    public Design withName(String other) {
-        return new Design(other, repeat, ground, layers, palette, guides, fills);
-    }
-
-    public Design withRepeat(Repeat other) {
-        return new Design(name, other, ground, layers, palette, guides, fills);
-    }
-
-    public Design withGround(Ink other) {
-        return new Design(name, repeat, other, layers, palette, guides, fills);
-    }
-
-    public Design withLayers(List<Layer> other) {
-        return new Design(name, repeat, ground, other, palette, guides, fills);
-    }
-
-    public Design withPalette(Palette other) {
-        return new Design(name, repeat, ground, layers, other, guides, fills);
-    }
-
-    public Design withGuides(Guides other) {
-        return new Design(name, repeat, ground, layers, palette, other, fills);
-    }
-
     public Design replace(int layer, UnaryOperator<Layer> change) {
         return withLayers(layers.stream().map(l -> l.id() == layer ? change.apply(l) : l).toList());
     }
@@ -123,10 +101,6 @@ public record Design(String name, Repeat repeat, Ink ground, List<Layer> layers,
     }
 
     // ---- fills
-
-    public Design withFills(List<Fill> other) {
-        return new Design(name, repeat, ground, layers, palette, guides, other);
-    }
 
     public Optional<Fill> fill(String fill) {
         return fills.stream().filter(f -> f.name().equals(fill)).findFirst();

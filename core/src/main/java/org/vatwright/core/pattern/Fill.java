@@ -1,5 +1,6 @@
 package org.vatwright.core.pattern;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 
@@ -20,8 +21,9 @@ import org.vatwright.core.repeat.Lattice;
  *        run on from tile to tile, have it run through
  * @param follows whether it is scaled and turned with what it lies in
  */
+@RecordBuilder
 public record Fill(String name, Source source, double wide, double high, double turnDeg, double startX, double startY,
-        boolean anew, boolean follows) {
+        boolean anew, boolean follows) implements FillBuilder.With {
 
     public static final double LEAST_SCALE = 0.01;
     public static final double MOST_SCALE = 100;
@@ -97,32 +99,12 @@ public record Fill(String name, Source source, double wide, double high, double 
         return new Lattice(wide * source.widthMm(), 0, 0, high * source.heightMm()).turned(turnDeg);
     }
 
-    public Fill withName(String other) {
-        return new Fill(other, source, wide, high, turnDeg, startX, startY, anew, follows);
-    }
-
-    public Fill withSource(Source other) {
-        return new Fill(name, other, wide, high, turnDeg, startX, startY, anew, follows);
-    }
-
     public Fill withScale(double across, double down) {
-        return new Fill(name, source, across, down, turnDeg, startX, startY, anew, follows);
-    }
-
-    public Fill withTurn(double degrees) {
-        return new Fill(name, source, wide, high, degrees, startX, startY, anew, follows);
+        return with().wide(across).high(down).build();
     }
 
     public Fill withStart(double x, double y) {
-        return new Fill(name, source, wide, high, turnDeg, x, y, anew, follows);
-    }
-
-    public Fill withAnew(boolean other) {
-        return new Fill(name, source, wide, high, turnDeg, startX, startY, other, follows);
-    }
-
-    public Fill withFollows(boolean other) {
-        return new Fill(name, source, wide, high, turnDeg, startX, startY, anew, other);
+        return with().startX(x).startY(y).build();
     }
 
     /** @return as it is after what it lies in was scaled and turned about the tile's corner; the same when it stays */
@@ -133,8 +115,9 @@ public record Fill(String name, Source source, double wide, double high, double 
         double turn = Math.toRadians(degrees);
         double cos = Math.cos(turn);
         double sin = Math.sin(turn);
-        return new Fill(name, source, wide * scale, high * scale, turnDeg + degrees,
-                scale * (startX * cos + startY * sin), scale * (startY * cos - startX * sin), anew, true);
+        return with().wide(wide * scale).high(high * scale).turnDeg(turnDeg + degrees)
+                .startX(scale * (startX * cos + startY * sin)).startY(scale * (startY * cos - startX * sin))
+                .follows(true).build();
     }
 
     /** @return with another design of the same name in place of the one it has, at whatever depth */

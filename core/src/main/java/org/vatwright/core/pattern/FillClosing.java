@@ -116,10 +116,10 @@ public final class FillClosing {
     private static void turns(Fill fill, Repeat repeat, List<Offer> offers) {
         Tile tile = repeat.tile();
         List<Fill> found = new ArrayList<>();
-        for (TurnedLattice.Closing c : new TurnedLattice(fill.withTurn(0).lattice()).closings(fill.turnDeg())) {
+        for (TurnedLattice.Closing c : new TurnedLattice(fill.withTurnDeg(0).lattice()).closings(fill.turnDeg())) {
             for (int n = 1; n <= MOST_CELLS && c.exact(); n++) {
                 double by = tile.widthMm() / n / c.widthMm();
-                Fill turned = fill.withTurn(c.angleDeg());
+                Fill turned = fill.withTurnDeg(c.angleDeg());
                 if (by > 0.5 && by < 2 && fits(fill, by, by)) {
                     turned = turned.withScale(fill.wide() * by, fill.high() * by);
                     if (closes(turned, tile) && c.errorDeg() > SAME) {

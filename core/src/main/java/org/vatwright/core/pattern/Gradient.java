@@ -1,5 +1,6 @@
 package org.vatwright.core.pattern;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.awt.geom.AffineTransform;
 import java.util.List;
 
@@ -13,8 +14,9 @@ import org.vatwright.core.measure.Require;
  * @param m00,m10,m01,m11,m02,m12 from mm of the mark to the gradient's own u, v: a linear one runs from u = 0 to 1, a radial
  *        one fills the unit circle
  */
+@RecordBuilder
 public record Gradient(boolean radial, double focusU, double focusV, double m00, double m10, double m01, double m11,
-        double m02, double m12, List<Stop> stops, Spread spread) {
+        double m02, double m12, List<Stop> stops, Spread spread) implements GradientBuilder.With {
 
     /** What is beyond both ends. */
     public enum Spread {
@@ -42,10 +44,6 @@ public record Gradient(boolean radial, double focusU, double focusV, double m00,
 
     public AffineTransform toUnit() {
         return new AffineTransform(m00, m10, m01, m11, m02, m12);
-    }
-
-    public Gradient withStops(List<Stop> other) {
-        return new Gradient(radial, focusU, focusV, m00, m10, m01, m11, m02, m12, other, spread);
     }
 
     /** @param back the inverse of how the mark was moved */

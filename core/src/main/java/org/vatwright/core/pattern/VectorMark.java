@@ -1,5 +1,6 @@
 package org.vatwright.core.pattern;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.NoninvertibleTransformException;
@@ -21,8 +22,9 @@ import org.vatwright.core.measure.Refusal;
  * @param gradient instead of the inks, when present
  * @param frame from the mark's own mm, its middle at 0, 0, to where it is; none of marks without ends
  */
+@RecordBuilder
 public record VectorMark(Shape shape, Ink from, Ink to, double share, double tone, double opacity,
-        Optional<Gradient> gradient, Optional<AffineTransform> frame) {
+        Optional<Gradient> gradient, Optional<AffineTransform> frame) implements VectorMarkBuilder.With {
 
     public VectorMark(Shape shape, Ink ink) {
         this(shape, ink, ink, 0, 0);
@@ -45,17 +47,8 @@ public record VectorMark(Shape shape, Ink from, Ink to, double share, double ton
                 Optional.of(gradient), Optional.empty());
     }
 
-    /** @return the same fill in another shape at the same place */
-    public VectorMark withShape(Shape other) {
-        return new VectorMark(other, from, to, share, tone, opacity, gradient, frame);
-    }
-
-    public VectorMark withOpacity(double other) {
-        return new VectorMark(shape, from, to, share, tone, other, gradient, frame);
-    }
-
     public VectorMark withFrame(AffineTransform other) {
-        return new VectorMark(shape, from, to, share, tone, opacity, gradient, Optional.of(other));
+        return with().frame(Optional.of(other)).build();
     }
 
     /** @return the mark and what fills it, moved; @throws Refusal when the move leaves it no area */
@@ -67,11 +60,11 @@ public record VectorMark(Shape shape, Ink from, Ink to, double share, double ton
             return now;
         });
         if (gradient.isEmpty()) {
-            return new VectorMark(there, from, to, share, tone, opacity, gradient, moved);
+            return with().shape(there).frame(moved).build();
         }
         try {
-            return new VectorMark(there, from, to, share, tone, opacity,
-                    Optional.of(gradient.get().moved(by.createInverse())), moved);
+            return with().shape(there).gradient(Optional.of(gradient.get().moved(by.createInverse()))).frame(moved)
+                    .build();
         } catch (NoninvertibleTransformException e) {
             throw new Refusal("a motif cannot be scaled to nothing", e);
         }

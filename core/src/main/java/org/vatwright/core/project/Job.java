@@ -1,5 +1,6 @@
 package org.vatwright.core.project;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Require;
 
@@ -11,8 +12,9 @@ import org.vatwright.core.measure.Require;
  * @param widthMm,heightMm of a field; not looked at otherwise
  * @param quality of JPEG, 1 to 100
  */
+@RecordBuilder
 public record Job(String name, Kind kind, String subject, String colourway, Format format, Density density,
-        double widthMm, double heightMm, int quality) {
+        double widthMm, double heightMm, int quality) implements JobBuilder.With {
 
     /** What is produced. */
     public enum Kind {
@@ -45,32 +47,8 @@ public record Job(String name, Kind kind, String subject, String colourway, Form
         return kind != Kind.ARTICLE;
     }
 
-    public Job withName(String other) {
-        return new Job(other, kind, subject, colourway, format, density, widthMm, heightMm, quality);
-    }
-
-    public Job withSubject(String other) {
-        return new Job(name, kind, other, colourway, format, density, widthMm, heightMm, quality);
-    }
-
-    public Job withColourway(String other) {
-        return new Job(name, kind, subject, other, format, density, widthMm, heightMm, quality);
-    }
-
-    public Job withFormat(Format other) {
-        return new Job(name, kind, subject, colourway, other, density, widthMm, heightMm, quality);
-    }
-
-    public Job withDensity(Density other) {
-        return new Job(name, kind, subject, colourway, format, other, widthMm, heightMm, quality);
-    }
-
     public Job withSize(double width, double height) {
-        return new Job(name, kind, subject, colourway, format, density, width, height, quality);
-    }
-
-    public Job withQuality(int other) {
-        return new Job(name, kind, subject, colourway, format, density, widthMm, heightMm, other);
+        return with().widthMm(width).heightMm(height).build();
     }
 
     /** @return the job's name as a file name with the format's suffix */

@@ -1,5 +1,6 @@
 package org.vatwright.core.project;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -19,8 +20,9 @@ import org.vatwright.core.pattern.Design;
  * @param designs,articles,jobs each name once
  * @param density at which things are produced unless a job says otherwise
  */
+@RecordBuilder
 public record Project(String name, String note, List<Design> designs, List<Article> articles, List<Job> jobs,
-        Density density) {
+        Density density) implements ProjectBuilder.With {
 
     public static final int MOST = 2000;
 
@@ -52,26 +54,6 @@ public record Project(String name, String note, List<Design> designs, List<Artic
 
     public Optional<Article> article(String articleName) {
         return articles.stream().filter(a -> a.name().equals(articleName)).findFirst();
-    }
-
-    public Project withName(String other) {
-        return new Project(other, note, designs, articles, jobs, density);
-    }
-
-    public Project withDesigns(List<Design> other) {
-        return new Project(name, note, other, articles, jobs, density);
-    }
-
-    public Project withArticles(List<Article> other) {
-        return new Project(name, note, designs, other, jobs, density);
-    }
-
-    public Project withJobs(List<Job> other) {
-        return new Project(name, note, designs, articles, other, density);
-    }
-
-    public Project withDensity(Density other) {
-        return new Project(name, note, designs, articles, jobs, other);
     }
 
     /** Changes a design; when its name changes, lays and jobs follow. */

@@ -115,7 +115,7 @@ public record LatticeFit(Lattice asked, int a, int b, int c, int d, double width
         int columns = columns();
         int rows = count() / columns;
         int turns = Math.floorDiv(column, columns);
-        return new Step(column - turns * columns, (int) Math.floorMod(row - (long) turns * skew(columns), rows));
+        return new Step(column - turns * columns, Math.floorMod(row - (long) turns * skew(columns), rows));
     }
 
     /** @return the row at which the place (columns, skew) is the start again */

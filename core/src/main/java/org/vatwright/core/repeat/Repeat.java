@@ -1,5 +1,6 @@
 package org.vatwright.core.repeat;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.vatwright.core.measure.Require;
 
 /**
@@ -9,7 +10,9 @@ import org.vatwright.core.measure.Require;
  * @param across,down how many times as many cells the tile holds as it needs, so that something larger than a cell may
  *        run through it; 1 to 24
  */
-public record Repeat(double widthMm, double heightMm, Arrangement arrangement, int across, int down) {
+@RecordBuilder
+public record Repeat(double widthMm, double heightMm, Arrangement arrangement, int across,
+        int down) implements RepeatBuilder.With {
 
     public static final double LEAST_MM = 0.5;
     public static final double MOST_MM = 20_000;
@@ -36,14 +39,10 @@ public record Repeat(double widthMm, double heightMm, Arrangement arrangement, i
     }
 
     public Repeat withSize(double newWidthMm, double newHeightMm) {
-        return new Repeat(newWidthMm, newHeightMm, arrangement, across, down);
-    }
-
-    public Repeat withArrangement(Arrangement other) {
-        return new Repeat(widthMm, heightMm, other, across, down);
+        return with().widthMm(newWidthMm).heightMm(newHeightMm).build();
     }
 
     public Repeat withCells(int newAcross, int newDown) {
-        return new Repeat(widthMm, heightMm, arrangement, newAcross, newDown);
+        return with().across(newAcross).down(newDown).build();
     }
 }

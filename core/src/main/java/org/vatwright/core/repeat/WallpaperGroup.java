@@ -89,6 +89,7 @@ public enum WallpaperGroup {
     private final List<BiFunction<Double, Double, AffineTransform>> generators;
 
     @SafeVarargs
+    @SuppressWarnings("varargs") // Copied into a list and never written to.
     WallpaperGroup(String words, Cell cell, BiFunction<Double, Double, AffineTransform>... generators) {
         this.words = words;
         this.cell = cell;

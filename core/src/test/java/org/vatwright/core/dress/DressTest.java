@@ -97,7 +97,7 @@ class DressTest {
     void aLayIsMovedScaledTurnedAndMadeFainter() {
         assertThat(draw(flat(Optional.of(LAY.withStart(10, 0))), Optional.empty()).at(55, 50)).isEqualTo(NAVY);
         assertThat(draw(flat(Optional.of(LAY.withScale(2))), Optional.empty()).at(55, 50)).isEqualTo(NAVY);
-        Raster turned = draw(flat(Optional.of(LAY.withGrain(90))), Optional.empty());
+        Raster turned = draw(flat(Optional.of(LAY.withGrainDeg(90))), Optional.empty());
         assertThat(turned.at(45, 55)).isEqualTo(turned.at(55, 55));
         assertThat(draw(flat(Optional.of(LAY.withOpacity(0.5))), Optional.empty()).at(45, 50) >>> 24).isBetween(127,
                 129);

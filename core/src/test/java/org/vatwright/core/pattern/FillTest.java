@@ -105,7 +105,7 @@ class FillTest {
         // Middle on middle: a patch of the inner tile's size shows just that tile.
         Raster small = tile(inner(8, 6));
         Raster one = tile(with(fill, 60, 60, motif(8, 6, fill.ink(), new Instance(1, 10, 10))));
-        Instance turned = new Instance(1, 10, 10).withTurn(180);
+        Instance turned = new Instance(1, 10, 10).withTurnDeg(180);
         Raster follows = tile(with(fill, 60, 60, motif(8, 6, fill.ink(), turned)));
         Raster stays = tile(with(fill.withFollows(false), 60, 60, motif(8, 6, fill.ink(), turned)));
         for (int y = 0; y < 60; y++) {
@@ -180,7 +180,7 @@ class FillTest {
         int offered = 0;
         for (int n = 0; n < 60; n++) {
             Fill fill = Fill.of("Paper", inner(4 + random.nextInt(9), 4 + random.nextInt(9)))
-                    .withTurn(n % 3 == 0 ? 0 : 90 * random.nextInt(4) + (n % 3 == 1 ? 0 : 30));
+                    .withTurnDeg(n % 3 == 0 ? 0 : 90 * random.nextInt(4) + (n % 3 == 1 ? 0 : 30));
             Design design = Samples.any(random, 20 + random.nextInt(9), 20 + random.nextInt(9))
                     .withFills(List.of(fill));
             List<FillClosing.Offer> offers = FillClosing.offers(fill, design.repeat());
@@ -210,9 +210,9 @@ class FillTest {
     void scaledAllTogetherADesignIsTheSamePicture() {
         Random random = new Random(9);
         Fill fill = Fill.of("Paper", inner(8, 6)).withScale(0.5, 0.5);
-        Instance turned = new Instance(1, 10, 10).withTurn(30).withScale(1.2);
+        Instance turned = new Instance(1, 10, 10).withTurnDeg(30).withScale(1.2);
         List<Design> designs = new ArrayList<>();
-        for (Fill each : List.of(fill, fill.withAnew(true), fill.withAnew(true).withTurn(40).withStart(1, 2))) {
+        for (Fill each : List.of(fill, fill.withAnew(true), fill.withAnew(true).withTurnDeg(40).withStart(1, 2))) {
             designs.add(with(each, 24, 24, motif(12, 9, each.ink(), turned)));
             designs.add(with(each, 24, 24, new Dots(List.of(new Dot(9, 7, 11, each.ink())), 1, 1,
                     Arrangement.STRAIGHT)));

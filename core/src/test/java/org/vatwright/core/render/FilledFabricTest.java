@@ -136,7 +136,7 @@ class FilledFabricTest {
             }
         }
         for (int n = 0; n < 25; n++) {
-            Fill fill = new Fill("Soft", new Fill.OfPicture(new Picture(soft, 25.4))).withTurn(random.nextInt(360))
+            Fill fill = new Fill("Soft", new Fill.OfPicture(new Picture(soft, 25.4))).withTurnDeg(random.nextInt(360))
                     .withScale(0.3 + random.nextDouble(), 0.3 + random.nextDouble())
                     .withStart(random.nextInt(50), random.nextInt(50));
             Design design = Samples.design(60, 50, n % 2 == 0 ? Arrangement.HALF_DROP : Arrangement.HALF_BRICK)

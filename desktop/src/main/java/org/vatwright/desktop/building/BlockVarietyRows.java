@@ -34,7 +34,7 @@ final class BlockVarietyRows extends VBox {
         this.studio = studio;
         kinds = row("Kinds", "kinds of blocks", "", 0, 1, (v, n) -> v.withKinds((int) Math.rint(n)));
         tone = row("Tone", "tone of blocks", "%", 1, 1, (v, n) -> v.withTone(n / 100));
-        worn = row("Worn", "worn edges", "mm", 2, 0.1, Variety::withWorn);
+        worn = row("Worn", "worn edges", "mm", 2, 0.1, Variety::withWornMm);
         chipped = row("Chipped", "chipped blocks", "%", 1, 5, (v, n) -> v.withChipped(n / 100));
         flip.setId("blocks-flipped");
         flip.setOnAction(e -> edit("turn some blocks about", v -> v.withFlip(flip.isSelected())));

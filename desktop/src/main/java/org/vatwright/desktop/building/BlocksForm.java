@@ -80,7 +80,7 @@ final class BlocksForm implements StructureForm {
         breadth = size("Breadth", "block breadth", Blocks::breadthMm, Blocks::withBreadth);
         jointWidth = size("Joint", "joint width", Blocks::jointMm, Blocks::withJointWidth);
         radius = NumberRow.length(studio, "Corner", "corner radius",
-                mm -> edit("round corners", b -> b.withRadius(mm)));
+                mm -> edit("round corners", b -> b.withRadiusMm(mm)));
         sizes = new Segments<>(List.of(false, true), t -> t ? "All together" : "Each alone", t -> together = t);
         sizes.button(true).setId("sizes-together");
         joint = new InkChip("joint ink", ink -> edit("joint " + ink.words(), b -> b.withJoint(ink)));

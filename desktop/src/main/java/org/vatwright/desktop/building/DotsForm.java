@@ -135,7 +135,7 @@ final class DotsForm implements StructureForm {
                 i -> edit("ink dot with " + i.words(), d -> d.with(index, d.dots().get(index).withInk(i))));
         NumberRow diameter = NumberRow.length(studio, "", what + " size",
                 mm -> edit("dot %s mm".formatted(Numbers.plain(mm)),
-                        d -> d.with(index, d.dots().get(index).withDiameter(mm))));
+                        d -> d.with(index, d.dots().get(index).withDiameterMm(mm))));
         HBox row = Ui.row(ink, Ui.spring(), diameter);
         row.getStyleClass().add("band-line");
         row.setOnMousePressed(e -> studio.select(s -> s.withPart(index)));

@@ -66,7 +66,7 @@ final class FillCard extends VBox {
         high = NumberRow.number(studio, "Down", "scale of the fill down", "%", 2, 5,
                 n -> edit("scale an ink", f -> f.withScale(f.wide(), n / 100)));
         turn = NumberRow.number(studio, "Turned", "turn of the fill", "\u00b0", 2, 5,
-                n -> edit("turn an ink", f -> f.withTurn(n)));
+                n -> edit("turn an ink", f -> f.withTurnDeg(n)));
         startX = NumberRow.length(studio, "Start across", "start of the fill across",
                 mm -> edit("move an ink", f -> f.withStart(mm, f.startY())));
         startY = NumberRow.length(studio, "Start down", "start of the fill down",

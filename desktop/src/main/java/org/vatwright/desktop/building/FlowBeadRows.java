@@ -140,9 +140,9 @@ final class FlowBeadRows extends VBox {
         String what = "beads " + (row + 1);
         b.ink = new InkChip("ink of " + what, i -> edit("ink beads with " + i.words(), row, r -> r.withInk(i)));
         b.size = NumberRow.length(studio, "Size", "size of " + what,
-                mm -> edit("beads %s mm".formatted(Numbers.plain(mm)), row, r -> r.withSize(mm)));
+                mm -> edit("beads %s mm".formatted(Numbers.plain(mm)), row, r -> r.withSizeMm(mm)));
         b.offset = NumberRow.length(studio, "Beside", "place of " + what,
-                mm -> edit("beads beside the line", row, r -> r.withOffset(mm)));
+                mm -> edit("beads beside the line", row, r -> r.withOffsetMm(mm)));
         b.cap = new Segments<>(List.of(BeadRow.Cap.values()), c -> switch (c) {
             case SQUARE -> "Square";
             case ROUND -> "Round";

@@ -75,7 +75,7 @@ final class FlowBlobRows extends VBox {
         NumberRow height = NumberRow.length(studio, "Height", what + " height",
                 mm -> edit("blob %s mm".formatted(Numbers.plain(mm)), index, b -> b.withSize(b.widthMm(), mm)));
         NumberRow turn = NumberRow.number(studio, "Turned", what + " turn", "\u00b0", 1, 5,
-                n -> edit("turn blob", index, b -> b.withTurn(n)));
+                n -> edit("turn blob", index, b -> b.withTurnDeg(n)));
         NumberRow uneven = NumberRow.number(studio, "Uneven", what + " unevenness", "%", 1, 5,
                 n -> edit("unevenness of a blob", index, b -> b.withUneven(n / 100)));
         Node remove = Ui.icon("trash-2", "Remove " + what,

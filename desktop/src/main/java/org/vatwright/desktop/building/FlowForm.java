@@ -60,7 +60,7 @@ final class FlowForm implements StructureForm {
                         f -> together && mm > 0 ? f.scaled(mm / f.periodMm()) : f.withPeriod(mm)));
         pitch = NumberRow.length(studio, "Pitch", "pitch of the sets",
                 mm -> edit("pitch %s mm".formatted(Numbers.plain(mm)),
-                        f -> together && mm > 0 ? f.scaled(mm / f.pitchMm()) : f.withPitch(mm)));
+                        f -> together && mm > 0 ? f.scaled(mm / f.pitchMm()) : f.withPitchMm(mm)));
         copies = copy("Copies", "copies of the line", "", 0, 1, (c, n) -> new FlowLines.Copies((int) Math.rint(n),
                 c.dxMm(), c.dyMm(), c.thickerMm()));
         stepX = copy("Step across", "step across", "mm", 3, 1,
@@ -71,13 +71,13 @@ final class FlowForm implements StructureForm {
                 (c, n) -> new FlowLines.Copies(c.count(), c.dxMm(), c.dyMm(), n));
         thickness = NumberRow.length(studio, "Thickness", "thickness of the line",
                 mm -> edit("line %s mm".formatted(Numbers.plain(mm)),
-                        f -> f.withStroke(f.stroke().withThickness(mm))));
+                        f -> f.withStroke(f.stroke().withThicknessMm(mm))));
         inks = new InkList("line", 24, list -> edit("inks of the lines", f -> f.withStroke(f.stroke().withInks(list))));
         along = new FlowAlongRows(studio);
         beads = new FlowBeadRows(studio);
         blobs = new FlowBlobRows(studio);
         sway = NumberRow.length(studio, "Sway", "sway of the lines",
-                mm -> edit("sway %s mm".formatted(Numbers.plain(mm)), f -> f.withSway(f.sway().withAmount(mm))));
+                mm -> edit("sway %s mm".formatted(Numbers.plain(mm)), f -> f.withSway(f.sway().withAmountMm(mm))));
         waves = NumberRow.number(studio, "Waves", "waves of the sway", "in a period", 0, 1,
                 n -> edit("%s waves".formatted(Numbers.plain(n)),
                         f -> f.withSway(f.sway().withWaves((int) Math.rint(n)))));

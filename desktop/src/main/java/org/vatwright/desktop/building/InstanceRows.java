@@ -44,7 +44,7 @@ final class InstanceRows extends VBox {
         y = NumberRow.length(studio, "From top", "motif from the top",
                 mm -> edit("place a motif", i -> i.at(i.x(), mm)));
         turn = NumberRow.number(studio, "Turned", "turn of the motif", "\u00b0", 2, 5,
-                n -> edit("turn a motif", i -> i.withTurn(n)));
+                n -> edit("turn a motif", i -> i.withTurnDeg(n)));
         scale = NumberRow.number(studio, "Scale", "scale of the motif", "%", 1, 5,
                 n -> edit("scale a motif", i -> i.withScale(n / 100)));
         flip.setId("motif-mirrored");

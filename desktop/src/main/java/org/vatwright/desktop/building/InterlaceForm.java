@@ -71,12 +71,12 @@ final class InterlaceForm implements StructureForm {
         turns = Ui.column(8, turnsAcross, turnsDown);
         weave = WeavePicker.ofWeaves(studio, "strip-weave",
                 w -> edit("strips " + w.name(), i -> i.withMesh(new Mesh.Strips(w))));
-        size = length("Size", "ring size", Interlace::sizeMm, Interlace::withSize);
+        size = length("Size", "ring size", Interlace::sizeMm, Interlace::withSizeMm);
         hole = NumberRow.length(studio, "Hole", "ring hole", mm -> edit("hole %s mm".formatted(Numbers.plain(mm)),
-                i -> i.withThickness((i.sizeMm() - mm) / 2)));
-        thickness = length("Thickness", "line thickness", Interlace::thicknessMm, Interlace::withThickness);
+                i -> i.withThicknessMm((i.sizeMm() - mm) / 2)));
+        thickness = length("Thickness", "line thickness", Interlace::thicknessMm, Interlace::withThicknessMm);
         gap = NumberRow.length(studio, "Gap", "gap at crossings",
-                mm -> edit("gap %s mm".formatted(Numbers.plain(mm)), i -> i.withGap(mm)));
+                mm -> edit("gap %s mm".formatted(Numbers.plain(mm)), i -> i.withGapMm(mm)));
         spacing = length("Across", "spacing across", Interlace::spacingMm, (i, mm) -> i.withSpacing(mm, i.downMm()));
         down = length("Down", "spacing down", Interlace::downMm, (i, mm) -> i.withSpacing(i.spacingMm(), mm));
         countAcross = NumberRow.number(studio, "In the tile", "count across", "", 0, 1,

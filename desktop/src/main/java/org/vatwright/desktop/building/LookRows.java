@@ -78,7 +78,7 @@ final class LookRows extends VBox {
                 percent("Slubs", "slubs", YarnLook::slub, (y, v) -> y.withSlubs(v, y.slubMm())),
                 line("Slub length", "length of slubs", "mm", 1, YarnLook::slubMm, (y, v) -> y.withSlubs(y.slub(), v)),
                 percent("Uneven", "unevenness", YarnLook::uneven, YarnLook::withUneven),
-                line("Light from", "light", "\u00b0", 15, YarnLook::lightDeg, YarnLook::withLight));
+                line("Light from", "light", "\u00b0", 15, YarnLook::lightDeg, YarnLook::withLightDeg));
         TitledPane fold = new TitledPane("Every number of the yarn", numbers);
         fold.setId("yarn-fold");
         fold.setExpanded(false);

@@ -218,7 +218,7 @@ final class MotifHandles extends ClothHandles {
         double scale = from.scale() * Math.hypot(x - from.x(), y - from.y())
                 / Math.max(1e-6, Math.hypot(pressX - from.x(), pressY - from.y()));
         double rested = stepped ? 15 * Math.rint(turn / 15) : turn;
-        set("turn a motif", from.withTurn(rested).withScale(Math.max(0.01, Math.min(100, scale))));
+        set("turn a motif", from.withTurnDeg(rested).withScale(Math.max(0.01, Math.min(100, scale))));
         studio.tellFoot(f -> f.withPlace("turned %s\u00b0, %s %%".formatted(Numbers.plain(rested, 1),
                 Numbers.plain(100 * scale, 0)), 0));
     }

@@ -178,7 +178,7 @@ final class PaletteStrip extends VBox {
         String wanted = name.getText().strip();
         if (!showing && !wanted.equals(old) && !wanted.isEmpty()
                 && studio.edit("rename " + old, p -> p.edit(old, d -> d.withName(wanted)))) {
-            studio.select(s -> s.withDesignName(wanted));
+            studio.select(s -> s.withDesign(wanted));
         } else {
             name.setText(studio.selection().design());
         }

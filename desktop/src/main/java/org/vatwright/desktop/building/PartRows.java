@@ -100,7 +100,7 @@ final class PartRows extends VBox {
                 : "outline %s mm".formatted(Numbers.plain(mm)),
                 p -> p.withEdge(mm == 0
                         ? Optional.empty()
-                        : Optional.of(p.edge().map(e -> e.withWidth(mm)).orElse(new Part.Edge(p.fill(), mm))))));
+                        : Optional.of(p.edge().map(e -> e.withWidthMm(mm)).orElse(new Part.Edge(p.fill(), mm))))));
         edgeInk = new InkChip("ink of the outline", ink -> part("ink an outline with " + ink.words(),
                 p -> p.withEdge(p.edge().map(e -> e.withInk(ink)))));
         opacity = percent("Opacity", "opacity of the shape", Part::opacity, Part::withOpacity);

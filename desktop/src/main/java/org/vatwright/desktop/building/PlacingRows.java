@@ -138,7 +138,7 @@ final class PlacingRows extends VBox {
                 line(s, "How many", "scattered motifs", "", 1, Placing.Scattered::count,
                         (p, v) -> p.withCount((int) Math.rint(v))),
                 shares,
-                line(s, "Gap", "gap between motifs", "mm", 0.5, Placing.Scattered::gapMm, Placing.Scattered::withGap),
+                line(s, "Gap", "gap between motifs", "mm", 0.5, Placing.Scattered::gapMm, Placing.Scattered::withGapMm),
                 line(s, "Smallest", "smallest motif", "%", 5, p -> 100 * p.least(),
                         (p, v) -> p.withSizes(v / 100, Math.max(v / 100, p.most()))),
                 line(s, "Largest", "largest motif", "%", 5, p -> 100 * p.most(),

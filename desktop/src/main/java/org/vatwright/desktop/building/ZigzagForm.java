@@ -46,15 +46,15 @@ final class ZigzagForm implements StructureForm {
     ZigzagForm(Studio studio) {
         this.studio = studio;
         period = NumberRow.length(studio, "Period", "period", mm -> edit("period %s mm".formatted(Numbers.plain(mm)),
-                z -> together && mm > 0 ? z.scaled(mm / z.periodMm()) : z.withPeriod(mm)));
+                z -> together && mm > 0 ? z.scaled(mm / z.periodMm()) : z.withPeriodMm(mm)));
         amplitude = NumberRow.length(studio, "Amplitude", "amplitude",
                 mm -> edit("amplitude %s mm".formatted(Numbers.plain(mm)),
                         z -> together && mm > 0 && z.amplitudeMm() > 0
                                 ? z.scaled(mm / z.amplitudeMm())
-                                : z.withAmplitude(mm)));
+                                : z.withAmplitudeMm(mm)));
         spacing = NumberRow.length(studio, "Spacing", "spacing of lines",
                 mm -> edit("spacing %s mm".formatted(Numbers.plain(mm)),
-                        z -> together && mm > 0 ? z.scaled(mm / z.spacingMm()) : z.withSpacing(mm)));
+                        z -> together && mm > 0 ? z.scaled(mm / z.spacingMm()) : z.withSpacingMm(mm)));
         sizes = new Segments<>(List.of(false, true), t -> t ? "All together" : "Each alone", t -> together = t);
         sizes.button(true).setId("sizes-together");
         corner = new Segments<>(List.of(Zigzag.Corner.values()), c -> switch (c) {
@@ -173,7 +173,7 @@ final class ZigzagForm implements StructureForm {
                 i -> edit("ink line with " + i.words(), z -> z.with(index, z.lines().get(index).withInk(i))));
         NumberRow thickness = NumberRow.length(studio, "", what + " thickness",
                 mm -> edit("line %s mm".formatted(Numbers.plain(mm)),
-                        z -> z.with(index, z.lines().get(index).withThickness(mm))));
+                        z -> z.with(index, z.lines().get(index).withThicknessMm(mm))));
         HBox row = Ui.row(ink, Ui.spring(), thickness);
         row.getStyleClass().add("band-line");
         row.setOnMousePressed(e -> studio.select(s -> s.withPart(index)));

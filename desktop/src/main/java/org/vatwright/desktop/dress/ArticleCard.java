@@ -65,7 +65,7 @@ final class ArticleCard extends VBox {
             }
         });
         height = NumberRow.length(studio, "Capitals", "height of a capital",
-                mm -> letters("letters %s mm high".formatted(Numbers.plain(mm)), l -> l.withHeight(mm)));
+                mm -> letters("letters %s mm high".formatted(Numbers.plain(mm)), l -> l.withHeightMm(mm)));
         own = new Segments<>(java.util.List.of(false, true), o -> o ? "Each letter its own" : "One lay for all",
                 o -> letters(o ? "each letter its own lay" : "one lay for all letters", l -> l.withEachOwn(o)));
         own.button(true).setId("each-own");

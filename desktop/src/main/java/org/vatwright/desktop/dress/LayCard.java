@@ -108,7 +108,7 @@ final class LayCard extends VBox {
 
     private void turn(double degrees) {
         double upright = Angle.turn(degrees);
-        studio.editLays("grain %s\u00b0".formatted(Numbers.plain(upright, 2)), l -> l.withGrain(upright));
+        studio.editLays("grain %s\u00b0".formatted(Numbers.plain(upright, 2)), l -> l.withGrainDeg(upright));
     }
 
     private void strip() {

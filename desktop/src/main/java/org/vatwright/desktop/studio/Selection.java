@@ -1,5 +1,6 @@
 package org.vatwright.desktop.studio;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Set;
 import java.util.TreeSet;
 
@@ -18,8 +19,9 @@ import org.vatwright.core.project.Project;
  * @param pieces numbers of the chosen pieces of the article
  * @param job name of the open job
  */
+@RecordBuilder
 public record Selection(Stage stage, String design, String colourway, int layer, int part, int slot, String worn,
-        String article, Set<Integer> pieces, String job) {
+        String article, Set<Integer> pieces, String job) implements SelectionBuilder.With {
 
     /** The first part that is a band of a plaid's own weft; those before are bands of its warp. */
     public static final int WEFT = 100_000;
@@ -70,58 +72,27 @@ public record Selection(Stage stage, String design, String colourway, int layer,
         return slot >= FILLS ? slot - FILLS : -1;
     }
 
-    public Selection withStage(Stage other) {
-        return new Selection(other, design, colourway, layer, part, slot, worn, article, pieces, job);
-    }
-
     public Selection withDesign(Design other) {
         int top = other.layers().isEmpty() ? 0 : other.layers().getLast().id();
-        return new Selection(stage, other.name(), other.palette().orFirst(colourway).name(), top, -1, -1, worn, article,
-                pieces, job);
-    }
-
-    public Selection withDesignName(String other) {
-        return new Selection(stage, other, colourway, layer, part, slot, worn, article, pieces, job);
-    }
-
-    public Selection withColourway(String other) {
-        return new Selection(stage, design, other, layer, part, slot, worn, article, pieces, job);
+        return with().design(other.name()).colourway(other.palette().orFirst(colourway).name()).layer(top).part(-1)
+                .slot(-1).build();
     }
 
     public Selection withLayer(int other) {
-        return new Selection(stage, design, colourway, other, -1, slot, worn, article, pieces, job);
-    }
-
-    public Selection withPart(int other) {
-        return new Selection(stage, design, colourway, layer, other, slot, worn, article, pieces, job);
-    }
-
-    public Selection withSlot(int other) {
-        return new Selection(stage, design, colourway, layer, part, other, worn, article, pieces, job);
-    }
-
-    public Selection withWorn(String other) {
-        return new Selection(stage, design, colourway, layer, part, slot, other, article, pieces, job);
+        return with().layer(other).part(-1).build();
     }
 
     /** A sheet's only piece is chosen at once. */
     public Selection withArticle(Article other) {
         Set<Integer> only = other instanceof Article.Sheet ? Set.of(0) : Set.of();
-        return new Selection(stage, design, colourway, layer, part, slot, worn, other.name(), only, job);
+        return with().article(other.name()).pieces(only).build();
     }
 
     public Selection withArticleName(String other) {
-        return new Selection(stage, design, colourway, layer, part, slot, worn.equals(article) ? other : worn, other,
-                pieces, job);
+        return with().worn(worn.equals(article) ? other : worn).article(other).build();
     }
 
     public Selection withPieces(Set<Integer> other) {
-        return new Selection(stage, design, colourway, layer, part, slot, worn, article,
-                Set.copyOf(new TreeSet<>(other)),
-                job);
-    }
-
-    public Selection withJob(String other) {
-        return new Selection(stage, design, colourway, layer, part, slot, worn, article, pieces, other);
+        return with().pieces(Set.copyOf(new TreeSet<>(other))).build();
     }
 }

@@ -1,5 +1,6 @@
 package org.vatwright.files.wif;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
@@ -27,9 +28,10 @@ import org.vatwright.files.disk.Disk;
  * @param warpWidth,weftWidth thickness as a share of the spacing, 0.05 to 1; empty where the file says none
  * @param text the file itself, so that what is not understood is kept when it is written again
  */
+@RecordBuilder
 public record WifFile(String title, Draft draft, List<Rgb> colours, List<Integer> warp, List<Integer> weft,
         Optional<Double> endsPerCm, Optional<Double> picksPerCm, Optional<Double> warpWidth,
-        Optional<Double> weftWidth, List<WifFinding> findings, String text) {
+        Optional<Double> weftWidth, List<WifFinding> findings, String text) implements WifFileBuilder.With {
 
     /** No weaving file of 4,000 ends and picks comes near it. */
     public static final int MOST_BYTES = 4_000_000;
@@ -71,11 +73,6 @@ public record WifFile(String title, Draft draft, List<Rgb> colours, List<Integer
             findings.add(new WifFinding("", "", "is not in UTF-8; read as Windows-1252, written in UTF-8"));
             return new String(bytes, Charset.forName("windows-1252"));
         }
-    }
-
-    public WifFile withTitle(String other) {
-        return new WifFile(other, draft, colours, warp, weft, endsPerCm, picksPerCm, warpWidth, weftWidth, findings,
-                text);
     }
 
     /** Writes it whole or not at all. */

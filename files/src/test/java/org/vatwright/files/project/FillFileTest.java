@@ -34,7 +34,7 @@ class FillFileTest {
         Project demo = DemoCommission.load();
         Design wake = demo.design("Wake").orElseThrow();
         return demo.edit("Buoys", d -> d.withRepeat(d.repeat().withCells(3, 2)).addFill(Fill.of("Sea", wake)
-                .withScale(0.5, 0.75).withTurn(30).withStart(3, -4).withFollows(false))
+                .withScale(0.5, 0.75).withTurnDeg(30).withStart(3, -4).withFollows(false))
                 .addFill(new Fill("Foil", new Fill.OfPicture(new Picture(LEAF, 150))).withAnew(true))
                 .addFill(new Fill("Night", new Fill.OfDesign(wake, Optional.of(wake.palette().first().name())))));
     }

@@ -105,7 +105,7 @@ class ProjectFileTest {
                 Bond.parse("argyle")).withLine(new Blocks.Line(fog, 2)).withAngle(12)
                 .withTouch(new Touch.Spot(1, 2, 0),
                         new Touch(-0.1, Optional.of(Ink.CLEAR), 2))
-                .withRadius(3))))
+                .withRadiusMm(3))))
                 .edit("Swell", d -> d.replace(1, l -> l.withStructure(((Zigzag) l.structure())
                         .withCorner(Zigzag.Corner.CUT, 0.3).withAngle(-20))))
                 .edit("Mooring", d -> d.replace(1, l -> l.withStructure(((Interlace) l.structure())

@@ -77,7 +77,7 @@ class VectorTilesTest {
 
     private static Motifs motifs(Part... parts) {
         return new Motifs(List.of(new Motif(1, "Trial", List.of(parts))), List.of(new Instance(1, 15, 14),
-                new Instance(1, 44, 38).withTurn(40)), new Placing.ByHand(), WallpaperGroup.P1);
+                new Instance(1, 44, 38).withTurnDeg(40)), new Placing.ByHand(), WallpaperGroup.P1);
     }
 
     private static Gradient gradient(boolean radial, Gradient.Spread spread) throws Exception {
@@ -141,7 +141,7 @@ class VectorTilesTest {
             check.argb()[i] = (i % 64 < 32) == (i / 64 < 32) ? 0xFF2060A0 : i % 64 < 32 ? 0 : 0xFFE0C040;
         }
         Fill picture = new Fill("Photo", new Fill.OfPicture(new Picture(check, 203.2))).withScale(0.75, 0.75);
-        Fill stripes = Fill.of("Deck", gangway).withScale(0.125, 0.125).withTurn(90);
+        Fill stripes = Fill.of("Deck", gangway).withScale(0.125, 0.125).withTurnDeg(90);
         Blocks blocks = new Blocks(new Bond.Stacked(), 11, 5, 1, stripes.ink(), new Inking(Inking.Way.BY_TURN,
                 List.of(picture.ink(), Ink.slot("Madder")))).withVariety(new Variety(4, 0.15, false, 0, 0, 3));
         assertThat(apart(design(Ink.slot("Linen"), List.of(picture, stripes), blocks))).satisfies(a -> {

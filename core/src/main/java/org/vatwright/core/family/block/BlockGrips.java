@@ -45,7 +45,7 @@ final class BlockGrips {
                     times == 0 ? (x - b.lengthMm()) / 1.5 : (x - times * b.breadthMm()) / (times + 0.5), 0,
                     0.8 * Math.min(b.lengthMm(), b.breadthMm())))));
             if (!(b.bond() instanceof Bond.Hexagons)) {
-                grips.add(new Grip("corner", joint / 2 + b.radiusMm(), joint / 2, (x, y) -> b.withRadius(
+                grips.add(new Grip("corner", joint / 2 + b.radiusMm(), joint / 2, (x, y) -> b.withRadiusMm(
                         Grip.kept(x - joint / 2, 0, Math.min(b.lengthMm(), b.breadthMm()) / 2))));
             }
         }

@@ -1,5 +1,6 @@
 package org.vatwright.core.family.block;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -29,9 +30,10 @@ import org.vatwright.core.shape.Drawing;
  * @param line what an argyle's crossing lines are drawn with
  * @param touches what was changed on single blocks
  */
+@RecordBuilder
 public record Blocks(Bond bond, double lengthMm, double breadthMm, double jointMm, double radiusMm, Ink joint,
         Inking inking, Variety variety, Line line, double angleDeg,
-        Map<Touch.Spot, Touch> touches) implements LaidStructure {
+        Map<Touch.Spot, Touch> touches) implements BlocksBuilder.With, LaidStructure {
 
     public static final String FAMILY = "blocks";
     public static final int MOST_BLOCKS = 60_000;
@@ -96,8 +98,8 @@ public record Blocks(Bond bond, double lengthMm, double breadthMm, double jointM
     public Blocks withInks(UnaryOperator<Ink> change) {
         Map<Touch.Spot, Touch> inked = new HashMap<>();
         touches.forEach((spot, touch) -> inked.put(spot, touch.withInk(touch.ink().map(change))));
-        return new Blocks(bond, lengthMm, breadthMm, jointMm, radiusMm, change.apply(joint), inking.withInks(change),
-                variety, new Line(change.apply(line.ink()), line.widthMm()), angleDeg, inked);
+        return with().joint(change.apply(joint)).inking(inking.withInks(change))
+                .line(new Line(change.apply(line.ink()), line.widthMm())).touches(inked).build();
     }
 
     /** @return with a bond whose rule is solved for the length */
@@ -106,8 +108,7 @@ public record Blocks(Bond bond, double lengthMm, double breadthMm, double jointM
     }
 
     public Blocks withLength(double mm) {
-        return new Blocks(bond, mm, breadthMm, jointMm, Math.min(radiusMm, Math.min(mm, breadthMm) / 2), joint,
-                inking, variety, line, angleDeg, touches);
+        return with().lengthMm(mm).radiusMm(Math.min(radiusMm, Math.min(mm, breadthMm) / 2)).build();
     }
 
     public Blocks withBreadth(double mm) {
@@ -121,45 +122,20 @@ public record Blocks(Bond bond, double lengthMm, double breadthMm, double jointM
     private Blocks sized(Bond rule, double length, double breadth, double jointWidth) {
         int times = rule.breadthsInLength();
         double solved = times == 0 ? length : times * (breadth + jointWidth) - jointWidth;
-        return new Blocks(rule, solved, breadth, jointWidth, Math.min(radiusMm, Math.min(solved, breadth) / 2), joint,
-                inking, variety, line, angleDeg, touches);
+        return with().bond(rule).lengthMm(solved).breadthMm(breadth).jointMm(jointWidth)
+                .radiusMm(Math.min(radiusMm, Math.min(solved, breadth) / 2)).build();
     }
 
     @Override
     public Blocks scaled(double factor) {
-        return new Blocks(bond, lengthMm * factor, breadthMm * factor, jointMm * factor, radiusMm * factor, joint,
-                inking, variety.withWorn(variety.wornMm() * factor), new Line(line.ink(), line.widthMm() * factor),
-                angleDeg, touches);
-    }
-
-    public Blocks withRadius(double mm) {
-        return new Blocks(bond, lengthMm, breadthMm, jointMm, mm, joint, inking, variety, line, angleDeg, touches);
-    }
-
-    public Blocks withJoint(Ink ink) {
-        return new Blocks(bond, lengthMm, breadthMm, jointMm, radiusMm, ink, inking, variety, line, angleDeg,
-                touches);
-    }
-
-    public Blocks withInking(Inking other) {
-        return new Blocks(bond, lengthMm, breadthMm, jointMm, radiusMm, joint, other, variety, line, angleDeg,
-                touches);
-    }
-
-    public Blocks withVariety(Variety other) {
-        return new Blocks(bond, lengthMm, breadthMm, jointMm, radiusMm, joint, inking, other, line, angleDeg,
-                touches);
-    }
-
-    public Blocks withLine(Line other) {
-        return new Blocks(bond, lengthMm, breadthMm, jointMm, radiusMm, joint, inking, variety, other, angleDeg,
-                touches);
+        return with().lengthMm(lengthMm * factor).breadthMm(breadthMm * factor).jointMm(jointMm * factor)
+                .radiusMm(radiusMm * factor).variety(variety.withWornMm(variety.wornMm() * factor))
+                .line(new Line(line.ink(), line.widthMm() * factor)).build();
     }
 
     @Override
     public Blocks withAngle(double degrees) {
-        return new Blocks(bond, lengthMm, breadthMm, jointMm, radiusMm, joint, inking, variety, line, degrees,
-                touches);
+        return with().angleDeg(degrees).build();
     }
 
     public Touch touch(Touch.Spot spot) {
@@ -174,11 +150,6 @@ public record Blocks(Bond bond, double lengthMm, double breadthMm, double jointM
             changed.put(spot, touch);
         }
         return withTouches(changed);
-    }
-
-    public Blocks withTouches(Map<Touch.Spot, Touch> other) {
-        return new Blocks(bond, lengthMm, breadthMm, jointMm, radiusMm, joint, inking, variety, line, angleDeg,
-                other);
     }
 
     /** The joint stays as wide; a rule of whole breadths allows only what keeps it. */

@@ -1,5 +1,6 @@
 package org.vatwright.core.family.block;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -14,7 +15,8 @@ import org.vatwright.core.pattern.Ink;
  *
  * @param shares how often each ink comes when given at random; as many as inks, their sum above 0
  */
-public record Inking(Way way, List<Ink> inks, List<Double> shares) {
+@RecordBuilder
+public record Inking(Way way, List<Ink> inks, List<Double> shares) implements InkingBuilder.With {
 
     public static final int MOST_INKS = 12;
 
@@ -46,10 +48,6 @@ public record Inking(Way way, List<Ink> inks, List<Double> shares) {
 
     public Inking(Way way, List<Ink> inks) {
         this(way, inks, List.of());
-    }
-
-    public Inking withWay(Way other) {
-        return new Inking(other, inks, shares);
     }
 
     public Inking withInks(UnaryOperator<Ink> change) {

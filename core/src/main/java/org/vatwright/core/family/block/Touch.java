@@ -1,5 +1,6 @@
 package org.vatwright.core.family.block;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 
 import org.vatwright.core.measure.Require;
@@ -12,7 +13,8 @@ import org.vatwright.core.pattern.Ink;
  * @param ink instead of the one it was given
  * @param rolls how often its kind was thrown anew
  */
-public record Touch(double tone, Optional<Ink> ink, int rolls) {
+@RecordBuilder
+public record Touch(double tone, Optional<Ink> ink, int rolls) implements TouchBuilder.With {
 
     public static final Touch NONE = new Touch(0, Optional.empty(), 0);
 
@@ -26,10 +28,6 @@ public record Touch(double tone, Optional<Ink> ink, int rolls) {
 
     public Touch withTone(double other) {
         return new Touch(Math.max(-0.6, Math.min(0.6, other)), ink, rolls);
-    }
-
-    public Touch withInk(Optional<Ink> other) {
-        return new Touch(tone, other, rolls);
     }
 
     public Touch rolled() {

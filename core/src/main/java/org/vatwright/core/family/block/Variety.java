@@ -1,5 +1,6 @@
 package org.vatwright.core.family.block;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.vatwright.core.measure.Require;
 
 /**
@@ -11,7 +12,9 @@ import org.vatwright.core.measure.Require;
  * @param wornMm how deep edges are worn at most
  * @param chipped share of blocks with a corner or edge broken out, 0 to 1
  */
-public record Variety(int kinds, double tone, boolean flip, double wornMm, double chipped, long seed) {
+@RecordBuilder
+public record Variety(int kinds, double tone, boolean flip, double wornMm, double chipped,
+        long seed) implements VarietyBuilder.With {
 
     public static final Variety NONE = new Variety(1, 0, false, 0, 0, 1);
 
@@ -25,29 +28,5 @@ public record Variety(int kinds, double tone, boolean flip, double wornMm, doubl
     /** @return whether any two blocks differ */
     public boolean shows() {
         return kinds > 1 && (tone > 0 || wornMm > 0 || chipped > 0);
-    }
-
-    public Variety withKinds(int other) {
-        return new Variety(other, tone, flip, wornMm, chipped, seed);
-    }
-
-    public Variety withTone(double other) {
-        return new Variety(kinds, other, flip, wornMm, chipped, seed);
-    }
-
-    public Variety withFlip(boolean other) {
-        return new Variety(kinds, tone, other, wornMm, chipped, seed);
-    }
-
-    public Variety withWorn(double mm) {
-        return new Variety(kinds, tone, flip, mm, chipped, seed);
-    }
-
-    public Variety withChipped(double share) {
-        return new Variety(kinds, tone, flip, wornMm, share, seed);
-    }
-
-    public Variety withSeed(long other) {
-        return new Variety(kinds, tone, flip, wornMm, chipped, other);
     }
 }

@@ -1,5 +1,6 @@
 package org.vatwright.core.family.check;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -27,8 +28,9 @@ import org.vatwright.core.woven.FabricStructure;
  * @param threadsPerCm both ways
  * @param angleDeg above -180 to 180, counter-clockwise as seen
  */
+@RecordBuilder
 public record Checks(Kind kind, List<Ink> inks, int band, int line, double threadsPerCm,
-        double angleDeg) implements FabricStructure {
+        double angleDeg) implements ChecksBuilder.With, FabricStructure {
 
     public static final String FAMILY = "check";
 
@@ -118,30 +120,14 @@ public record Checks(Kind kind, List<Ink> inks, int band, int line, double threa
         return withInks(inks.stream().map(change).toList());
     }
 
-    public Checks withInks(List<Ink> other) {
-        return new Checks(kind, other, band, line, threadsPerCm, angleDeg);
-    }
-
     /** @return the other kind at its own start, in these inks */
     public Checks withKind(Kind other) {
         Checks fresh = fresh(other, inks);
         return new Checks(other, fresh.inks, fresh.band, fresh.line, fresh.threadsPerCm, angleDeg);
     }
 
-    public Checks withBand(int threads) {
-        return new Checks(kind, inks, threads, line, threadsPerCm, angleDeg);
-    }
-
-    public Checks withLine(int threads) {
-        return new Checks(kind, inks, band, threads, threadsPerCm, angleDeg);
-    }
-
-    public Checks withThreadsPerCm(double count) {
-        return new Checks(kind, inks, band, line, count, angleDeg);
-    }
-
     public Checks withAngle(double degrees) {
-        return new Checks(kind, inks, band, line, threadsPerCm, degrees);
+        return with().angleDeg(degrees).build();
     }
 
     @Override

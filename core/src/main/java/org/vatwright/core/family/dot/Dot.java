@@ -1,10 +1,12 @@
 package org.vatwright.core.family.dot;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Ink;
 
 /** A round mark; its middle is in mm from the upper left corner of the small cell, y down. */
-public record Dot(double x, double y, double diameterMm, Ink ink) {
+@RecordBuilder
+public record Dot(double x, double y, double diameterMm, Ink ink) implements DotBuilder.With {
 
     public Dot {
         Require.within("dot", diameterMm, 0.05, 5000, "mm");
@@ -14,13 +16,5 @@ public record Dot(double x, double y, double diameterMm, Ink ink) {
 
     public Dot at(double newX, double newY) {
         return new Dot(newX, newY, diameterMm, ink);
-    }
-
-    public Dot withDiameter(double mm) {
-        return new Dot(x, y, mm, ink);
-    }
-
-    public Dot withInk(Ink other) {
-        return new Dot(x, y, diameterMm, other);
     }
 }

@@ -1,5 +1,6 @@
 package org.vatwright.core.family.dot;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Ellipse2D;
 import java.util.ArrayList;
@@ -28,7 +29,9 @@ import org.vatwright.core.shape.Group;
  * @param dots lowest first
  * @param arrangement of the small cells within the cell
  */
-public record Dots(List<Dot> dots, int across, int down, Arrangement arrangement) implements DrawnStructure {
+@RecordBuilder
+public record Dots(List<Dot> dots, int across, int down,
+        Arrangement arrangement) implements DotsBuilder.With, DrawnStructure {
 
     public static final String FAMILY = "dots";
     public static final int MOST_DOTS = 2000;
@@ -57,10 +60,6 @@ public record Dots(List<Dot> dots, int across, int down, Arrangement arrangement
         return withDots(dots.stream().map(d -> d.withInk(change.apply(d.ink()))).toList());
     }
 
-    public Dots withDots(List<Dot> other) {
-        return new Dots(other, across, down, arrangement);
-    }
-
     public Dots with(int index, Dot dot) {
         List<Dot> changed = new ArrayList<>(dots);
         changed.set(index, dot);
@@ -69,10 +68,6 @@ public record Dots(List<Dot> dots, int across, int down, Arrangement arrangement
 
     public Dots withCounts(int newAcross, int newDown) {
         return new Dots(dots, newAcross, newDown, arrangement);
-    }
-
-    public Dots withArrangement(Arrangement other) {
-        return new Dots(dots, across, down, other);
     }
 
     /** @return with every dot moved by that many mm, not yet brought into the small cell */
@@ -153,7 +148,7 @@ public record Dots(List<Dot> dots, int across, int down, Arrangement arrangement
 
     @Override
     public Dots resized(double by) {
-        return withDots(dots.stream().map(d -> d.at(d.x() * by, d.y() * by).withDiameter(d.diameterMm() * by))
+        return withDots(dots.stream().map(d -> d.at(d.x() * by, d.y() * by).withDiameterMm(d.diameterMm() * by))
                 .toList());
     }
 

@@ -1,5 +1,6 @@
 package org.vatwright.core.family.flow;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -17,7 +18,9 @@ import org.vatwright.core.pattern.Ink;
  * @param steps at least one
  * @param tied whether a change to a length is taken from its gap, and the other way round
  */
-public record BeadRow(Ink ink, double offsetMm, double sizeMm, Cap cap, List<Step> steps, boolean tied) {
+@RecordBuilder
+public record BeadRow(Ink ink, double offsetMm, double sizeMm, Cap cap, List<Step> steps,
+        boolean tied) implements BeadRowBuilder.With {
 
     public static final int MOST_STEPS = 40;
 
@@ -97,30 +100,6 @@ public record BeadRow(Ink ink, double offsetMm, double sizeMm, Cap cap, List<Ste
         List<Step> changed = new ArrayList<>(steps);
         changed.set(index, step);
         return withSteps(changed);
-    }
-
-    public BeadRow withSteps(List<Step> other) {
-        return new BeadRow(ink, offsetMm, sizeMm, cap, other, tied);
-    }
-
-    public BeadRow withInk(Ink other) {
-        return new BeadRow(other, offsetMm, sizeMm, cap, steps, tied);
-    }
-
-    public BeadRow withOffset(double mm) {
-        return new BeadRow(ink, mm, sizeMm, cap, steps, tied);
-    }
-
-    public BeadRow withSize(double mm) {
-        return new BeadRow(ink, offsetMm, mm, cap, steps, tied);
-    }
-
-    public BeadRow withCap(Cap other) {
-        return new BeadRow(ink, offsetMm, sizeMm, other, steps, tied);
-    }
-
-    public BeadRow withTied(boolean other) {
-        return new BeadRow(ink, offsetMm, sizeMm, cap, steps, other);
     }
 
     BeadRow scaled(double by) {

@@ -1,5 +1,6 @@
 package org.vatwright.core.family.flow;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Ink;
 
@@ -11,7 +12,9 @@ import org.vatwright.core.pattern.Ink;
  * @param turnDeg counter-clockwise as seen
  * @param uneven how far its outline wanders, as a share of its size, 0 to 0.5
  */
-public record Blob(double x, double y, double widthMm, double heightMm, double turnDeg, double uneven, Ink ink) {
+@RecordBuilder
+public record Blob(double x, double y, double widthMm, double heightMm, double turnDeg, double uneven,
+        Ink ink) implements BlobBuilder.With {
 
     public Blob {
         Require.within("place of a blob", x, -1e5, 1e5, "mm");
@@ -23,27 +26,15 @@ public record Blob(double x, double y, double widthMm, double heightMm, double t
     }
 
     public Blob at(double newX, double newY) {
-        return new Blob(newX, newY, widthMm, heightMm, turnDeg, uneven, ink);
-    }
-
-    public Blob withInk(Ink other) {
-        return new Blob(x, y, widthMm, heightMm, turnDeg, uneven, other);
+        return with().x(newX).y(newY).build();
     }
 
     public Blob withSize(double wide, double high) {
-        return new Blob(x, y, wide, high, turnDeg, uneven, ink);
-    }
-
-    public Blob withTurn(double degrees) {
-        return new Blob(x, y, widthMm, heightMm, degrees, uneven, ink);
-    }
-
-    public Blob withUneven(double share) {
-        return new Blob(x, y, widthMm, heightMm, turnDeg, share, ink);
+        return with().widthMm(wide).heightMm(high).build();
     }
 
     Blob stretched(double across, double down) {
         double by = Math.sqrt(across * down);
-        return new Blob(x * across, y * down, widthMm * by, heightMm * by, turnDeg, uneven, ink);
+        return with().x(x * across).y(y * down).widthMm(widthMm * by).heightMm(heightMm * by).build();
     }
 }

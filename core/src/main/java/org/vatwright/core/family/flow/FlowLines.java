@@ -1,5 +1,6 @@
 package org.vatwright.core.family.flow;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -26,9 +27,10 @@ import org.vatwright.core.shape.Drawing;
  * @param travel lists of beads that pass in one loop of the motion, either way
  * @param phase of the motion, 0 to below 1
  */
+@RecordBuilder
 public record FlowLines(double periodMm, double pitchMm, List<Knot> knots, Copies copies, Ribbon stroke,
         List<BeadRow> beads, List<Blob> blobs, Sway sway, int travel, double phase,
-        double angleDeg) implements LaidStructure {
+        double angleDeg) implements FlowLinesBuilder.With, LaidStructure {
 
     public static final String FAMILY = "flow";
     public static final int MOST_KNOTS = 60;
@@ -90,51 +92,15 @@ public record FlowLines(double periodMm, double pitchMm, List<Knot> knots, Copie
         return stretched(by, 1).orElseThrow();
     }
 
-    public FlowLines withPitch(double mm) {
-        return new FlowLines(periodMm, mm, knots, copies, stroke, beads, blobs, sway, travel, phase, angleDeg);
-    }
-
-    public FlowLines withKnots(List<Knot> other) {
-        return new FlowLines(periodMm, pitchMm, other, copies, stroke, beads, blobs, sway, travel, phase, angleDeg);
-    }
-
     public FlowLines with(int index, Knot knot) {
         List<Knot> changed = new ArrayList<>(knots);
         changed.set(index, knot);
         return withKnots(changed);
     }
 
-    public FlowLines withCopies(Copies other) {
-        return new FlowLines(periodMm, pitchMm, knots, other, stroke, beads, blobs, sway, travel, phase, angleDeg);
-    }
-
-    public FlowLines withStroke(Ribbon other) {
-        return new FlowLines(periodMm, pitchMm, knots, copies, other, beads, blobs, sway, travel, phase, angleDeg);
-    }
-
-    public FlowLines withBeads(List<BeadRow> other) {
-        return new FlowLines(periodMm, pitchMm, knots, copies, stroke, other, blobs, sway, travel, phase, angleDeg);
-    }
-
-    public FlowLines withBlobs(List<Blob> other) {
-        return new FlowLines(periodMm, pitchMm, knots, copies, stroke, beads, other, sway, travel, phase, angleDeg);
-    }
-
-    public FlowLines withSway(Sway other) {
-        return new FlowLines(periodMm, pitchMm, knots, copies, stroke, beads, blobs, other, travel, phase, angleDeg);
-    }
-
-    public FlowLines withTravel(int other) {
-        return new FlowLines(periodMm, pitchMm, knots, copies, stroke, beads, blobs, sway, other, phase, angleDeg);
-    }
-
-    public FlowLines withPhase(double other) {
-        return new FlowLines(periodMm, pitchMm, knots, copies, stroke, beads, blobs, sway, travel, other, angleDeg);
-    }
-
     @Override
     public FlowLines withAngle(double degrees) {
-        return new FlowLines(periodMm, pitchMm, knots, copies, stroke, beads, blobs, sway, travel, phase, degrees);
+        return with().angleDeg(degrees).build();
     }
 
     @Override
@@ -148,9 +114,9 @@ public record FlowLines(double periodMm, double pitchMm, List<Knot> knots, Copie
         return Optional.of(new FlowLines(periodMm * across, pitchMm * down,
                 knots.stream().map(k -> k.stretched(across, down)).toList(),
                 new Copies(copies.count(), copies.dxMm() * across, copies.dyMm() * down, copies.thickerMm() * down),
-                stroke.withThickness(stroke.thicknessMm() * down),
+                stroke.withThicknessMm(stroke.thicknessMm() * down),
                 beads.stream().map(b -> b.scaled(down)).toList(),
-                blobs.stream().map(b -> b.stretched(across, down)).toList(), sway.withAmount(sway.amountMm() * down),
+                blobs.stream().map(b -> b.stretched(across, down)).toList(), sway.withAmountMm(sway.amountMm() * down),
                 travel, phase, angleDeg));
     }
 

@@ -1,5 +1,6 @@
 package org.vatwright.core.family.flow;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.vatwright.core.measure.Require;
 
 /**
@@ -10,7 +11,9 @@ import org.vatwright.core.measure.Require;
  * @param back how many times as long the handle before it is, above 0 to 100
  * @param swell how many times as thick the line is here, 0 to 10
  */
-public record Knot(double x, double y, double handleX, double handleY, double back, double swell) {
+@RecordBuilder
+public record Knot(double x, double y, double handleX, double handleY, double back,
+        double swell) implements KnotBuilder.With {
 
     public Knot {
         for (double place : new double[]{x, y, handleX, handleY}) {
@@ -25,19 +28,11 @@ public record Knot(double x, double y, double handleX, double handleY, double ba
     }
 
     public Knot at(double newX, double newY) {
-        return new Knot(newX, newY, handleX, handleY, back, swell);
+        return with().x(newX).y(newY).build();
     }
 
     public Knot withHandle(double dx, double dy) {
-        return new Knot(x, y, dx, dy, back, swell);
-    }
-
-    public Knot withBack(double times) {
-        return new Knot(x, y, handleX, handleY, times, swell);
-    }
-
-    public Knot withSwell(double factor) {
-        return new Knot(x, y, handleX, handleY, back, factor);
+        return with().handleX(dx).handleY(dy).build();
     }
 
     Knot stretched(double across, double down) {

@@ -1,5 +1,6 @@
 package org.vatwright.core.family.flow;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -15,7 +16,8 @@ import org.vatwright.core.pattern.Ink;
  * @param inks of the copies, in turn
  * @param along colours along the line, by their place; none leaves each line one ink. The last goes over into the first
  */
-public record Ribbon(double thicknessMm, List<Ink> inks, List<Stop> along) {
+@RecordBuilder
+public record Ribbon(double thicknessMm, List<Ink> inks, List<Stop> along) implements RibbonBuilder.With {
 
     /** A colour at a place of the line. @param place share of its length, 0 to below 1 */
     public record Stop(double place, Ink ink) {
@@ -35,18 +37,6 @@ public record Ribbon(double thicknessMm, List<Ink> inks, List<Stop> along) {
         sorted.sort(Comparator.comparingDouble(Stop::place));
         along = List.copyOf(sorted);
         Require.within("colours along the line", along.size(), 0, 24);
-    }
-
-    public Ribbon withThickness(double mm) {
-        return new Ribbon(mm, inks, along);
-    }
-
-    public Ribbon withInks(List<Ink> other) {
-        return new Ribbon(thicknessMm, other, along);
-    }
-
-    public Ribbon withAlong(List<Stop> other) {
-        return new Ribbon(thicknessMm, inks, other);
     }
 
     Ribbon inked(UnaryOperator<Ink> change) {

@@ -1,5 +1,6 @@
 package org.vatwright.core.family.flow;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.vatwright.core.measure.Noise;
 import org.vatwright.core.measure.Require;
 
@@ -9,7 +10,8 @@ import org.vatwright.core.measure.Require;
  * @param amountMm how far at most, 0 to 500
  * @param waves bends along one period of the line, 1 to 40
  */
-public record Sway(double amountMm, int waves, long seed) {
+@RecordBuilder
+public record Sway(double amountMm, int waves, long seed) implements SwayBuilder.With {
 
     public static final Sway NONE = new Sway(0, 3, 1);
 
@@ -31,17 +33,5 @@ public record Sway(double amountMm, int waves, long seed) {
         double still = Noise.torus(seed, u, v, waves, Math.max(1, waves / 2));
         double other = Noise.torus(seed + 1, u, v, waves, Math.max(1, waves / 2));
         return amountMm * (Math.cos(turn) * still + Math.sin(turn) * other);
-    }
-
-    public Sway withAmount(double mm) {
-        return new Sway(mm, waves, seed);
-    }
-
-    public Sway withWaves(int other) {
-        return new Sway(amountMm, other, seed);
-    }
-
-    public Sway withSeed(long other) {
-        return new Sway(amountMm, waves, other);
     }
 }

@@ -1,5 +1,6 @@
 package org.vatwright.core.family.interlace;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -31,8 +32,10 @@ import org.vatwright.core.shape.Drawing;
  * @param inks of rings and strips, of strands or knots, in turn
  * @param flipped crossings that were turned about by hand
  */
+@RecordBuilder
 public record Interlace(Mesh mesh, double sizeMm, double spacingMm, double downMm, double thicknessMm, double gapMm,
-        double light, List<Ink> inks, double angleDeg, Set<Spot> flipped) implements LaidStructure {
+        double light, List<Ink> inks, double angleDeg,
+        Set<Spot> flipped) implements InterlaceBuilder.With, LaidStructure {
 
     public static final String FAMILY = "interlace";
     private static final int MOST_STRANDS = 6_000;
@@ -73,7 +76,7 @@ public record Interlace(Mesh mesh, double sizeMm, double spacingMm, double downM
     }
 
     public Interlace inked(List<Ink> other) {
-        return new Interlace(mesh, sizeMm, spacingMm, downMm, thicknessMm, gapMm, light, other, angleDeg, flipped);
+        return with().inks(other).build();
     }
 
     /** @return with another mesh; hand-turned crossings are another's, so none are kept */
@@ -81,37 +84,16 @@ public record Interlace(Mesh mesh, double sizeMm, double spacingMm, double downM
         double thick = other instanceof Mesh.Strips
                 ? Math.min(thicknessMm, Math.min(spacingMm, downMm) - 2 * gapMm)
                 : Math.min(thicknessMm, sizeMm / 2.3);
-        return new Interlace(other, sizeMm, spacingMm, downMm, Math.max(0.1, thick), gapMm, light, inks, angleDeg,
-                Set.of());
-    }
-
-    public Interlace withSize(double mm) {
-        return new Interlace(mesh, mm, spacingMm, downMm, thicknessMm, gapMm, light, inks, angleDeg, flipped);
+        return with().mesh(other).thicknessMm(Math.max(0.1, thick)).flipped(Set.of()).build();
     }
 
     public Interlace withSpacing(double across, double down) {
-        return new Interlace(mesh, sizeMm, across, down, thicknessMm, gapMm, light, inks, angleDeg, flipped);
-    }
-
-    public Interlace withThickness(double mm) {
-        return new Interlace(mesh, sizeMm, spacingMm, downMm, mm, gapMm, light, inks, angleDeg, flipped);
-    }
-
-    public Interlace withGap(double mm) {
-        return new Interlace(mesh, sizeMm, spacingMm, downMm, thicknessMm, mm, light, inks, angleDeg, flipped);
-    }
-
-    public Interlace withLight(double step) {
-        return new Interlace(mesh, sizeMm, spacingMm, downMm, thicknessMm, gapMm, step, inks, angleDeg, flipped);
+        return with().spacingMm(across).downMm(down).build();
     }
 
     @Override
     public Interlace withAngle(double degrees) {
-        return new Interlace(mesh, sizeMm, spacingMm, downMm, thicknessMm, gapMm, light, inks, degrees, flipped);
-    }
-
-    public Interlace withFlipped(Set<Spot> other) {
-        return new Interlace(mesh, sizeMm, spacingMm, downMm, thicknessMm, gapMm, light, inks, angleDeg, other);
+        return with().angleDeg(degrees).build();
     }
 
     /** @return with that crossing turned about */
@@ -125,8 +107,8 @@ public record Interlace(Mesh mesh, double sizeMm, double spacingMm, double downM
 
     @Override
     public Interlace scaled(double factor) {
-        return new Interlace(mesh, sizeMm * factor, spacingMm * factor, downMm * factor, thicknessMm * factor,
-                gapMm * factor, light, inks, angleDeg, flipped);
+        return with().sizeMm(sizeMm * factor).spacingMm(spacingMm * factor).downMm(downMm * factor)
+                .thicknessMm(thicknessMm * factor).gapMm(gapMm * factor).build();
     }
 
     /** Rings stay round: their size goes with the mean of both. */

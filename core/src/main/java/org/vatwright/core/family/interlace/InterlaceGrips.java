@@ -18,7 +18,7 @@ final class InterlaceGrips {
         double thick = i.thicknessMm();
         if (i.mesh() instanceof Mesh.Strips) {
             double most = Math.min(s, d) - 2 * i.gapMm();
-            grips.add(new Grip("thickness", s / 2 + thick / 2, d, (x, y) -> i.withThickness(
+            grips.add(new Grip("thickness", s / 2 + thick / 2, d, (x, y) -> i.withThicknessMm(
                     Grip.kept(2 * (x - s / 2), 0.1, most))));
             double least = thick + 2 * i.gapMm();
             grips.add(new Grip("spacing", 1.5 * s, d, (x, y) -> i.withSpacing(Grip.kept(x / 1.5, least, 5000), d)));
@@ -28,9 +28,9 @@ final class InterlaceGrips {
         }
         double middle = i.mesh() instanceof Mesh.Braid ? d : d / 2;
         grips.add(new Grip("size", s / 2 + half, middle,
-                (x, y) -> i.withSize(Grip.kept(2 * (x - s / 2), Math.max(0.5, 2.3 * thick), 5000))));
+                (x, y) -> i.withSizeMm(Grip.kept(2 * (x - s / 2), Math.max(0.5, 2.3 * thick), 5000))));
         if (i.mesh() instanceof Mesh.Rings) {
-            grips.add(new Grip("thickness", s / 2 - half + thick, middle, (x, y) -> i.withThickness(
+            grips.add(new Grip("thickness", s / 2 - half + thick, middle, (x, y) -> i.withThicknessMm(
                     Grip.kept(x - (s / 2 - half), 0.1, i.sizeMm() / 2.3))));
         }
         grips.add(new Grip("spacing", 1.5 * s, middle, (x, y) -> i.withSpacing(Grip.kept(x / 1.5, 0.5, 5000), d)));

@@ -1,5 +1,6 @@
 package org.vatwright.core.family.motif;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.awt.geom.AffineTransform;
 import java.util.Optional;
 
@@ -17,7 +18,9 @@ import org.vatwright.core.pattern.Ink;
  * @param flip whether left and right are exchanged, before it is turned
  * @param ink instead of the motif's first, when present
  */
-public record Instance(int motif, double x, double y, double turnDeg, double scale, boolean flip, Optional<Ink> ink) {
+@RecordBuilder
+public record Instance(int motif, double x, double y, double turnDeg, double scale, boolean flip,
+        Optional<Ink> ink) implements InstanceBuilder.With {
 
     public Instance {
         Require.within("place of a motif", x, -1e6, 1e6, "mm");
@@ -31,27 +34,7 @@ public record Instance(int motif, double x, double y, double turnDeg, double sca
     }
 
     public Instance at(double newX, double newY) {
-        return new Instance(motif, newX, newY, turnDeg, scale, flip, ink);
-    }
-
-    public Instance withMotif(int other) {
-        return new Instance(other, x, y, turnDeg, scale, flip, ink);
-    }
-
-    public Instance withTurn(double degrees) {
-        return new Instance(motif, x, y, degrees, scale, flip, ink);
-    }
-
-    public Instance withScale(double factor) {
-        return new Instance(motif, x, y, turnDeg, factor, flip, ink);
-    }
-
-    public Instance withFlip(boolean other) {
-        return new Instance(motif, x, y, turnDeg, scale, other, ink);
-    }
-
-    public Instance withInk(Optional<Ink> other) {
-        return new Instance(motif, x, y, turnDeg, scale, flip, other);
+        return with().x(newX).y(newY).build();
     }
 
     /** @return from the motif to the cell */

@@ -31,7 +31,7 @@ final class Layouts {
     }
 
     private static Instance nth(List<Motif> motifs, int n, double x, double y, double turn) {
-        return new Instance(motifs.get(n % motifs.size()).id(), x, y).withTurn(turn);
+        return new Instance(motifs.get(n % motifs.size()).id(), x, y).withTurnDeg(turn);
     }
 
     static List<Instance> along(List<Motif> motifs, Placing.Along along, Repeat repeat) {

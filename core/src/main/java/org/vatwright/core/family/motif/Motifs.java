@@ -1,5 +1,6 @@
 package org.vatwright.core.family.motif;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.awt.geom.AffineTransform;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -31,8 +32,9 @@ import org.vatwright.core.shape.Group;
  * @param motifs what there is to place, at least one
  * @param byHand set by hand, lowest first; scattering keeps clear of them
  */
+@RecordBuilder
 public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
-        WallpaperGroup group) implements DrawnStructure {
+        WallpaperGroup group) implements MotifsBuilder.With, DrawnStructure {
 
     public static final String FAMILY = "motifs";
     public static final int MOST_MOTIFS = 200;
@@ -80,22 +82,6 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
                 : placing;
         return new Motifs(motifs.stream().map(m -> m.inked(change)).toList(),
                 byHand.stream().map(i -> i.withInk(i.ink().map(change))).toList(), inked, group);
-    }
-
-    public Motifs withMotifs(List<Motif> other) {
-        return new Motifs(other, byHand, placing, group);
-    }
-
-    public Motifs withByHand(List<Instance> other) {
-        return new Motifs(motifs, other, placing, group);
-    }
-
-    public Motifs withPlacing(Placing other) {
-        return new Motifs(motifs, byHand, other, group);
-    }
-
-    public Motifs withGroup(WallpaperGroup other) {
-        return new Motifs(motifs, byHand, placing, other);
     }
 
     /** @return with a motif changed, and so all its instances */

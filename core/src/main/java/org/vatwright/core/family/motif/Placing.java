@@ -1,5 +1,6 @@
 package org.vatwright.core.family.motif;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.awt.geom.AffineTransform;
 import java.util.List;
 import java.util.Map;
@@ -21,7 +22,7 @@ public sealed interface Placing {
             case Rings r -> new Rings(r.rings, r.first, r.more, r.radiusMm * by, r.stepMm * by, r.outward);
             case Along a -> new Along(Outline.of(a.line.path(AffineTransform.getScaleInstance(by, by))), a.count,
                     a.asideMm * by, a.startShare, a.turned);
-            case Scattered s -> s.withGap(s.gapMm * by);
+            case Scattered s -> s.withGapMm(s.gapMm * by);
         };
     }
 
@@ -91,9 +92,10 @@ public sealed interface Placing {
      * @param relax how many steps they are moved apart
      * @param again how often single ones were thrown anew, by their number; all others stay where they are
      */
+    @RecordBuilder
     record Scattered(int count, List<Double> shares, double gapMm, double least, double most, double turnFrom,
             double turnTo, double flipped, List<Ink> inks, boolean even, int fill, int relax, long seed,
-            Map<Integer, Integer> again) implements Placing {
+            Map<Integer, Integer> again) implements PlacingScatteredBuilder.With, Placing {
 
         public static final int MOST = 20_000;
 
@@ -124,54 +126,12 @@ public sealed interface Placing {
             return new Scattered(count, List.of(), gapMm, 1, 1, 0, 0, 0, List.of(), true, 0, 0, seed);
         }
 
-        public Scattered withCount(int other) {
-            return new Scattered(other, shares, gapMm, least, most, turnFrom, turnTo, flipped, inks, even, fill, relax,
-                    seed, again);
-        }
-
-        public Scattered withShares(List<Double> other) {
-            return new Scattered(count, other, gapMm, least, most, turnFrom, turnTo, flipped, inks, even, fill, relax,
-                    seed, again);
-        }
-
-        public Scattered withGap(double mm) {
-            return new Scattered(count, shares, mm, least, most, turnFrom, turnTo, flipped, inks, even, fill, relax,
-                    seed, again);
-        }
-
         public Scattered withSizes(double smallest, double largest) {
-            return new Scattered(count, shares, gapMm, smallest, largest, turnFrom, turnTo, flipped, inks, even, fill,
-                    relax, seed, again);
+            return with().least(smallest).most(largest).build();
         }
 
         public Scattered withTurns(double from, double to) {
-            return new Scattered(count, shares, gapMm, least, most, from, to, flipped, inks, even, fill, relax, seed,
-                    again);
-        }
-
-        public Scattered withFlipped(double share) {
-            return new Scattered(count, shares, gapMm, least, most, turnFrom, turnTo, share, inks, even, fill, relax,
-                    seed, again);
-        }
-
-        public Scattered withInks(List<Ink> other) {
-            return new Scattered(count, shares, gapMm, least, most, turnFrom, turnTo, flipped, other, even, fill,
-                    relax, seed, again);
-        }
-
-        public Scattered withEven(boolean other) {
-            return new Scattered(count, shares, gapMm, least, most, turnFrom, turnTo, flipped, inks, other, fill,
-                    relax, seed, again);
-        }
-
-        public Scattered withFill(int other) {
-            return new Scattered(count, shares, gapMm, least, most, turnFrom, turnTo, flipped, inks, even, other,
-                    relax, seed, again);
-        }
-
-        public Scattered withRelax(int other) {
-            return new Scattered(count, shares, gapMm, least, most, turnFrom, turnTo, flipped, inks, even, fill, other,
-                    seed, again);
+            return with().turnFrom(from).turnTo(to).build();
         }
 
         public Scattered withSeed(long other) {
@@ -183,8 +143,7 @@ public sealed interface Placing {
         public Scattered thrownAnew(int number) {
             Map<Integer, Integer> more = new TreeMap<>(again);
             more.merge(number, 1, Integer::sum);
-            return new Scattered(count, shares, gapMm, least, most, turnFrom, turnTo, flipped, inks, even, fill, relax,
-                    seed, more);
+            return with().again(more).build();
         }
     }
 }

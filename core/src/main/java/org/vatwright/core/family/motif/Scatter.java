@@ -139,7 +139,7 @@ final class Scatter {
         }
         Instance now = placed.get(at);
         double salt = how.turnFrom() + chance(number * 131 + times, 8) * (how.turnTo() - how.turnFrom());
-        placed.set(at, now.withTurn(how.turnTo() > how.turnFrom() ? salt : now.turnDeg()));
+        placed.set(at, now.withTurnDeg(how.turnTo() > how.turnFrom() ? salt : now.turnDeg()));
         for (int attempt = 0; attempt < THROWS_EACH; attempt++) {
             double u = chance(number * 131 + attempt + times * 7919, 9);
             double v = chance(number * 131 + attempt + times * 7919, 10);

@@ -1,5 +1,6 @@
 package org.vatwright.core.family.stripe;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -28,7 +29,9 @@ import org.vatwright.core.repeat.TurnedLattice;
  * @param angleDeg above -180 to 180
  * @param seed of irregular edges
  */
-public record Stripes(BandRun run, BandMeasure measure, double angleDeg, long seed) implements Structure {
+@RecordBuilder
+public record Stripes(BandRun run, BandMeasure measure, double angleDeg,
+        long seed) implements StripesBuilder.With, Structure {
 
     public static final String FAMILY = "stripes";
 
@@ -57,20 +60,8 @@ public record Stripes(BandRun run, BandMeasure measure, double angleDeg, long se
                 new BandRun(run.bands().stream().map(b -> b.withInk(change.apply(b.ink()))).toList(), run.pivot()));
     }
 
-    public Stripes withRun(BandRun other) {
-        return new Stripes(other, measure, angleDeg, seed);
-    }
-
-    public Stripes withMeasure(BandMeasure other) {
-        return new Stripes(run, other, angleDeg, seed);
-    }
-
     public Stripes withAngle(double degrees) {
-        return new Stripes(run, measure, degrees, seed);
-    }
-
-    public Stripes withSeed(long other) {
-        return new Stripes(run, measure, angleDeg, other);
+        return with().angleDeg(degrees).build();
     }
 
     /** @return the bands that many times as wide; thread counts stay whole, the threads get finer or coarser */

@@ -1,5 +1,6 @@
 package org.vatwright.core.family.zigzag;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.awt.geom.Path2D;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,24 +33,18 @@ import org.vatwright.core.shape.Group;
  * @param lines from the top down; then they begin anew
  * @param share how much of the way between two tips a round or cut corner takes, 0 to 1
  */
+@RecordBuilder
 public record Zigzag(double periodMm, double amplitudeMm, double spacingMm, List<Line> lines, Corner corner,
-        double share, double angleDeg) implements LaidStructure {
+        double share, double angleDeg) implements ZigzagBuilder.With, LaidStructure {
 
     public static final String FAMILY = "zigzag";
     public static final int MOST_LINES = 40;
 
     /** One line. @param thicknessMm measured upright */
-    public record Line(Ink ink, double thicknessMm) {
+    @RecordBuilder
+    public record Line(Ink ink, double thicknessMm) implements ZigzagLineBuilder.With {
         public Line {
             Require.within("thickness", thicknessMm, 0.05, 5000, "mm");
-        }
-
-        public Line withInk(Ink other) {
-            return new Line(other, thicknessMm);
-        }
-
-        public Line withThickness(double mm) {
-            return new Line(ink, mm);
         }
     }
 
@@ -96,22 +91,6 @@ public record Zigzag(double periodMm, double amplitudeMm, double spacingMm, List
         return withLines(lines.stream().map(l -> l.withInk(change.apply(l.ink()))).toList());
     }
 
-    public Zigzag withPeriod(double mm) {
-        return new Zigzag(mm, amplitudeMm, spacingMm, lines, corner, share, angleDeg);
-    }
-
-    public Zigzag withAmplitude(double mm) {
-        return new Zigzag(periodMm, mm, spacingMm, lines, corner, share, angleDeg);
-    }
-
-    public Zigzag withSpacing(double mm) {
-        return new Zigzag(periodMm, amplitudeMm, mm, lines, corner, share, angleDeg);
-    }
-
-    public Zigzag withLines(List<Line> other) {
-        return new Zigzag(periodMm, amplitudeMm, spacingMm, other, corner, share, angleDeg);
-    }
-
     public Zigzag with(int index, Line line) {
         List<Line> changed = new ArrayList<>(lines);
         changed.set(index, line);
@@ -119,18 +98,18 @@ public record Zigzag(double periodMm, double amplitudeMm, double spacingMm, List
     }
 
     public Zigzag withCorner(Corner other, double newShare) {
-        return new Zigzag(periodMm, amplitudeMm, spacingMm, lines, other, newShare, angleDeg);
+        return with().corner(other).share(newShare).build();
     }
 
     @Override
     public Zigzag withAngle(double degrees) {
-        return new Zigzag(periodMm, amplitudeMm, spacingMm, lines, corner, share, degrees);
+        return with().angleDeg(degrees).build();
     }
 
     @Override
     public Optional<Zigzag> stretched(double across, double down) {
         return Optional.of(new Zigzag(periodMm * across, amplitudeMm * down, spacingMm * down,
-                lines.stream().map(l -> l.withThickness(l.thicknessMm() * down)).toList(), corner, share, angleDeg));
+                lines.stream().map(l -> l.withThicknessMm(l.thicknessMm() * down)).toList(), corner, share, angleDeg));
     }
 
     @Override
@@ -140,7 +119,7 @@ public record Zigzag(double periodMm, double amplitudeMm, double spacingMm, List
 
     /** @return a whole number of periods and of sets of lines in a cell of the zigzag's own directions */
     public Zigzag fittedTo(double wideMm, double highMm, int periods, int sets) {
-        return withPeriod(wideMm / periods).withSpacing(highMm / sets / lines.size());
+        return withPeriodMm(wideMm / periods).withSpacingMm(highMm / sets / lines.size());
     }
 
     public double slopeDeg() {

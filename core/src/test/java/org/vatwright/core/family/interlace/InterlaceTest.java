@@ -88,7 +88,7 @@ class InterlaceTest {
                 changed += a == b ? 0 : 1;
             }
             assertThat(changed).as(mesh).isEqualTo(1);
-            Interlace thinner = flipped.withThickness(3).withGap(0.5).withSize(36);
+            Interlace thinner = flipped.withThicknessMm(3).withGapMm(0.5).withSizeMm(36);
             Interlace.Place same = thinner.crossings(repeat).stream().filter(p -> p.spot().equals(chosen.spot()))
                     .findFirst().orElseThrow();
             assertThat(colour(tile(thinner, repeat, 600), same)).isEqualTo(colour(turned, chosen));
@@ -114,7 +114,7 @@ class InterlaceTest {
             open += tile.at(x, 150) >>> 24 == 0 ? 1 : 0;
         }
         assertThat(open).isEqualTo(40);
-        Interlace closed = strips.withGap(0);
+        Interlace closed = strips.withGapMm(0);
         Raster whole = TileRenderer.render(design.replace(1, l -> l.withStructure(closed)), Samples.morning(),
                 new TileGrid(601, 599, 60, 60), Work.on(1));
         for (int x = 0; x < 601; x++) {
