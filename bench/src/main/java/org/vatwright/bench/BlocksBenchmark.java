@@ -25,6 +25,7 @@ import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.TileRenderer;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
@@ -78,7 +79,7 @@ public class BlocksBenchmark {
 
     @Benchmark
     public Raster blocks() {
-        TileRenderer.paint(design, design.palette().first(), grid, out, Work.on(threads));
+        TileRenderer.paint(new Cloth(design, design.palette().first()), grid, out, Work.on(threads));
         return out;
     }
 }

@@ -21,9 +21,9 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import org.vatwright.core.raster.Affine;
+import org.vatwright.core.map.Affine;
+import org.vatwright.core.map.TorusSampler;
 import org.vatwright.core.raster.Raster;
-import org.vatwright.core.raster.TorusSampler;
 import org.vatwright.core.raster.Work;
 
 /** A 3600 x 3600 field from a ready tile of 567 x 567, held against a plain copy and against TexturePaint. */

@@ -31,6 +31,7 @@ import org.vatwright.core.motif.Motif;
 import org.vatwright.core.motif.Part;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.InkColours;
+import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.Arrangement;
@@ -68,7 +69,7 @@ public class MotifBenchmark {
         Motif star = new Motif(1, "Star", List.of(new Part(new Form.Star(10, 8, 0.5), Ink.slot("Cork"))));
         motifs = new Motifs(List.of(star), List.of(), Placing.Scattered.of(10_000, 0.2, 3).withTurns(-180, 180),
                 WallpaperGroup.P1);
-        drawing = motifs.drawing(repeat);
+        drawing = motifs.drawing(repeat, Phase.OWN, Work.plain());
         out = new int[SIDE * SIDE];
         AffineTransform toPx = AffineTransform.getScaleInstance(SIDE / MM, SIDE / MM);
         for (Instance instance : motifs.placed(repeat)) {
@@ -90,7 +91,7 @@ public class MotifBenchmark {
     /** From shapes in mm to pixels, on two threads. */
     @Benchmark
     public int[] drawn() {
-        DrawingPainter painter = new DrawingPainter(drawing, new TileGrid(SIDE, SIDE, MM, MM), inks);
+        DrawingPainter painter = new DrawingPainter(drawing, new TileGrid(SIDE, SIDE, MM, MM), inks, Work.plain());
         Rows.each(SIDE, 32, Work.on(2), (from, to) -> painter.paint(out, from * SIDE, from, to));
         return out;
     }

@@ -23,6 +23,7 @@ import org.vatwright.core.loom.Weave;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.TileRenderer;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
@@ -78,7 +79,7 @@ public class PlaidBenchmark {
 
     @Benchmark
     public Raster wovenPlaid() {
-        TileRenderer.paint(design, design.palette().first(), grid, out, Work.on(threads));
+        TileRenderer.paint(new Cloth(design, design.palette().first()), grid, out, Work.on(threads));
         return out;
     }
 }

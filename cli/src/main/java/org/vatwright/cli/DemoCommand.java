@@ -12,8 +12,10 @@ import org.vatwright.core.dress.Cut;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Unit;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.FieldSpec;
 import org.vatwright.core.repeat.TileGrid;
 import org.vatwright.files.demo.DemoCommission;
@@ -73,17 +75,19 @@ final class DemoCommand implements Callable<Integer> {
         for (Design design : project.designs()) {
             for (Colourway colourway : design.palette().colourways()) {
                 String name = name(design.name() + "-" + colourway.name());
-                add(steps, name + "-tile.png", file -> producer.tile(design, colourway,
+                add(steps, name + "-tile.png", file -> producer.tile(new Cloth(design, colourway),
                         TileGrid.at(design.repeat().tile(), within(TILES, design.repeat().tile().widthMm())), file,
                         Producer.QUALITY, Work.plain()));
-                add(steps, name + "-field.png", file -> producer.field(design, colourway,
+                add(steps, name + "-field.png", file -> producer.field(new Cloth(design, colourway),
                         new FieldSpec(FIELD_MM, FIELD_MM, FIELDS), file, Producer.QUALITY, Work.plain()));
             }
         }
         for (Article article : project.articles()) {
             for (String colourway : List.of("Morning", "Night Crossing")) {
-                add(steps, name(article.name() + "-" + colourway) + ".png", file -> producer.article(article, colourway,
-                        within(ARTICLES, Cut.of(article, faces).widthMm()), file, Producer.QUALITY, Work.plain()));
+                add(steps, name(article.name() + "-" + colourway) + ".png",
+                        file -> producer.article(article, colourway, Phase.OWN,
+                                within(ARTICLES, Cut.of(article, faces).widthMm()), file, Producer.QUALITY,
+                                Work.plain()));
             }
         }
         return steps;

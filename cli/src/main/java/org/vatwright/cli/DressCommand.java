@@ -4,8 +4,6 @@ import java.util.concurrent.Callable;
 
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Cut;
-import org.vatwright.core.pattern.Design;
-import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Work;
 import org.vatwright.files.produce.Producer;
 import org.vatwright.files.project.ProjectFile;
@@ -37,14 +35,10 @@ final class DressCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         ShippedTypefaces faces = new ShippedTypefaces();
-        Project project = ProjectFile.read(files.project);
-        for (Design design : project.designs()) {
-            project = project.edit(design.name(), moment::of);
-        }
-        Producer producer = new Producer(project, faces);
+        Producer producer = new Producer(ProjectFile.read(files.project), faces);
         Article chosen = producer.article(article);
-        producer.article(chosen, colourway, fineness.of(Cut.of(chosen, faces).widthMm()), files.output, files.quality,
-                Work.plain());
+        producer.article(chosen, colourway, moment.phase(), fineness.of(Cut.of(chosen, faces).widthMm()), files.output,
+                files.quality, Work.plain());
         return 0;
     }
 }

@@ -5,6 +5,7 @@ import java.util.concurrent.Callable;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.FieldSpec;
 import org.vatwright.files.produce.Producer;
 import org.vatwright.files.project.ProjectFile;
@@ -47,8 +48,8 @@ final class FieldCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         Producer producer = new Producer(ProjectFile.read(files.project), new ShippedTypefaces());
-        Design chosen = moment.of(producer.design(design));
-        producer.field(chosen, producer.colourway(chosen, colourway),
+        Design chosen = producer.design(design);
+        producer.field(new Cloth(chosen, producer.colourway(chosen, colourway), moment.phase()),
                 new FieldSpec(size.first(), size.second(), density,
                         scale, grain, start.first(), start.second()),
                 files.output, files.quality, Work.plain());

@@ -9,7 +9,7 @@ import org.vatwright.core.measure.LengthText;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.measure.Unit;
-import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.core.repeat.TileGrid;
 
@@ -57,8 +57,8 @@ final class Options {
         @Option(names = "--phase", paramLabel = "SHARE", description = "of the motion of what moves, 0 to 1; 1 is 0 again", converter = PhaseReader.class)
         Double phase;
 
-        Design of(Design design) {
-            return phase == null ? design : design.atPhase(phase);
+        Phase phase() {
+            return phase == null ? Phase.OWN : Phase.of(phase);
         }
     }
 

@@ -20,6 +20,7 @@ import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.repeat.TileGrid;
 import org.vatwright.files.produce.Producer;
 import org.vatwright.files.type.ShippedTypefaces;
@@ -148,7 +149,8 @@ final class SettCommand implements Callable<Integer> {
                                     letter, design.palette().first().colours().get(design.palette().slot(letter)).hex(),
                                     letter));
         }
-        new Producer(Project.empty("sett"), new ShippedTypefaces()).tile(design, design.palette().first(), grid, output,
+        new Producer(Project.empty("sett"), new ShippedTypefaces()).tile(new Cloth(design, design.palette().first()),
+                grid, output,
                 Producer.QUALITY, Work.plain());
         return 0;
     }

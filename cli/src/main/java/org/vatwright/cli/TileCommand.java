@@ -4,6 +4,7 @@ import java.util.concurrent.Callable;
 
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.repeat.TileGrid;
 import org.vatwright.files.produce.Producer;
 import org.vatwright.files.project.ProjectFile;
@@ -40,9 +41,10 @@ final class TileCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         Producer producer = new Producer(ProjectFile.read(files.project), new ShippedTypefaces());
-        Design chosen = moment.of(producer.design(design));
+        Design chosen = producer.design(design);
         TileGrid grid = fineness.grid(chosen.repeat().tile());
-        producer.tile(chosen, producer.colourway(chosen, colourway), grid, files.output, files.quality, Work.plain());
+        producer.tile(new Cloth(chosen, producer.colourway(chosen, colourway), moment.phase()), grid, files.output,
+                files.quality, Work.plain());
         if (Producer.format(files.output).vector()) {
             Producer.embedded(chosen, grid).forEach(spec.commandLine().getErr()::println);
         }

@@ -20,6 +20,7 @@ import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.repeat.TileGrid;
 import org.vatwright.files.produce.Producer;
 import org.vatwright.files.type.ShippedTypefaces;
@@ -142,7 +143,8 @@ final class WeaveCommand implements Callable<Integer> {
         Weaving weaving = (Weaving) design.layers().getFirst().structure();
         TileGrid grid = new TileGrid(px(weaving.fabric().endsInPeriod()), px(weaving.fabric().picksInPeriod()),
                 design.repeat().widthMm(), design.repeat().heightMm());
-        new Producer(Project.empty("weave"), new ShippedTypefaces()).tile(design, design.palette().first(), grid,
+        new Producer(Project.empty("weave"), new ShippedTypefaces()).tile(new Cloth(design, design.palette().first()),
+                grid,
                 output,
                 Producer.QUALITY, Work.plain());
     }

@@ -29,11 +29,17 @@ import org.vatwright.core.laid.LaidStructure;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.PaintRequest;
+import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
+import org.vatwright.core.repeat.TileGrid;
 
 /** Designs to try things on. */
 public final class Samples {
@@ -96,6 +102,21 @@ public final class Samples {
         };
         return design(width, height, random.nextBoolean() ? Arrangement.STRAIGHT : Arrangement.HALF_DROP,
                 laid.withAngle(angle));
+    }
+
+    /** @return the asking for a whole tile on one thread */
+    public static PaintRequest asked(Repeat repeat, TileGrid grid, InkColours inks) {
+        return new PaintRequest(repeat, grid, inks, Phase.OWN, Work.on(1));
+    }
+
+    /** @return the asking for a whole tile in the morning's colours */
+    public static PaintRequest asked(Repeat repeat, TileGrid grid) {
+        return asked(repeat, grid, new InkColours(PALETTE, morning()));
+    }
+
+    /** @return the design in the morning's colours */
+    public static Cloth cloth(Design design) {
+        return new Cloth(design, morning());
     }
 
     /** @return the largest difference in any channel, 0 to 255 */

@@ -7,6 +7,7 @@ import java.awt.Shape;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
+import java.util.Arrays;
 
 /**
  * How much of each pixel lies inside a shape.
@@ -16,15 +17,27 @@ import java.awt.image.DataBufferByte;
  */
 record ShapeMask(int x, int y, int width, int height, byte[] cover) {
 
-    /** @return the mask of the part of the shape that lies in a picture of that size; may be empty */
-    static ShapeMask of(Shape shapePx, int pictureWidth, int pictureHeight) {
+    static final ShapeMask NONE = new ShapeMask(0, 0, 0, 0, new byte[0]);
+
+    /** @return the part of it that lies in those rows of the picture; may be empty */
+    ShapeMask rows(int from, int to) {
+        int top = Math.max(from, y);
+        int bottom = Math.min(to, y + height);
+        return bottom <= top
+                ? NONE
+                : new ShapeMask(x, top, width, bottom - top,
+                        Arrays.copyOfRange(cover, (top - y) * width, (bottom - y) * width));
+    }
+
+    /** @return the mask of the part of the shape that lies in those rows of a picture; may be empty */
+    static ShapeMask of(Shape shapePx, int pictureWidth, int from, int to) {
         Rectangle2D box = shapePx.getBounds2D();
         int left = (int) Math.max(0, Math.floor(box.getMinX()));
-        int top = (int) Math.max(0, Math.floor(box.getMinY()));
+        int top = (int) Math.max(from, Math.floor(box.getMinY()));
         int right = (int) Math.min(pictureWidth, Math.ceil(box.getMaxX()));
-        int bottom = (int) Math.min(pictureHeight, Math.ceil(box.getMaxY()));
+        int bottom = (int) Math.min(to, Math.ceil(box.getMaxY()));
         if (right <= left || bottom <= top) {
-            return new ShapeMask(0, 0, 0, 0, new byte[0]);
+            return NONE;
         }
         BufferedImage image = new BufferedImage(right - left, bottom - top, BufferedImage.TYPE_BYTE_GRAY);
         Graphics2D g = image.createGraphics();

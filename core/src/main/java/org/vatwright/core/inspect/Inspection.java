@@ -14,6 +14,7 @@ import org.vatwright.core.pattern.FillClosing;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.TileSource;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.core.repeat.TileGrid;
@@ -31,7 +32,7 @@ public final class Inspection {
     public static List<Finding> of(Design design, Colourway colourway, Density density, TileSource tiles, Work work) {
         Tile tile = design.repeat().tile();
         List<Finding> findings = new ArrayList<>();
-        Raster look = tiles.tile(design, colourway, TileGrid.ofWidth(tile, lookWidth(tile)), work);
+        Raster look = tiles.tile(new Cloth(design, colourway), TileGrid.ofWidth(tile, lookWidth(tile)), work);
         findings.add(SeamCheck.of(look));
         for (Layer layer : design.layers()) {
             layer.structure().findings(design.repeat()).stream().map(f -> new Finding(f.severity(),

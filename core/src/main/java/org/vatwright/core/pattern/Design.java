@@ -10,6 +10,7 @@ import java.util.function.UnaryOperator;
 
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.measure.Require;
+import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.repeat.Repeat;
 
 /**
@@ -87,10 +88,10 @@ public record Design(String name, Repeat repeat, Ink ground, List<Layer> layers,
         return withLayers(layers.stream().map(l -> l.id() == layer ? change.apply(l) : l).toList());
     }
 
-    /** @return with everything that moves at that phase; whole numbers are the start again */
-    public Design atPhase(double phase) {
-        return withLayers(layers.stream()
-                .map(l -> l.structure().atPhase(phase).map(l::withStructure).orElse(l)).toList());
+    /** @return whether it is another picture at another phase, at whatever depth */
+    public boolean moves() {
+        return layers.stream().anyMatch(Layer::moves)
+                || usedFills().stream().anyMatch(f -> f.design().filter(Design::moves).isPresent());
     }
 
     public Design renameSlot(String from, String to) {
@@ -98,6 +99,16 @@ public record Design(String name, Repeat repeat, Ink ground, List<Layer> layers,
         return new Design(name, repeat, rename.apply(ground),
                 layers.stream().map(l -> l.withStructure(l.structure().withInks(rename))).toList(),
                 palette.renameSlot(from, Require.named("slot", to)), guides, fills);
+    }
+
+    /** @return one layer alone, whole and laid normally on clear ground; what it is confined to stays, unseen */
+    public Design alone(int at) {
+        List<Layer> all = new ArrayList<>();
+        for (int i = 0; i < layers.size(); i++) {
+            Layer one = layers.get(i).withVisible(i == at);
+            all.add(i == at ? one.withOpacity(1).withMode(BlendMode.NORMAL) : one);
+        }
+        return withLayers(all).withGround(Ink.CLEAR);
     }
 
     // ---- fills

@@ -56,7 +56,7 @@ public final class DesignTurn {
     public static Design scale(Design design, double by) {
         Repeat repeat = design.repeat().withSize(design.repeat().widthMm() * by, design.repeat().heightMm() * by);
         return new Design(design.name(), repeat, design.ground(),
-                design.layers().stream().map(l -> l.withStructure(l.structure().resized(by))).toList(),
+                design.layers().stream().map(l -> l.resized(by)).toList(),
                 design.palette(), design.guides(), following(design, by, 0));
     }
 

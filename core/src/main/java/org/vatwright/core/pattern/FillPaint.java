@@ -2,11 +2,11 @@ package org.vatwright.core.pattern;
 
 import java.awt.geom.AffineTransform;
 import java.awt.geom.NoninvertibleTransformException;
-import java.util.Arrays;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.IntFunction;
 
+import org.vatwright.core.colour.Packed;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.repeat.Lattice;
@@ -103,7 +103,7 @@ public final class FillPaint {
         int level = (int) Math.rint(Math.log(1 / own) / Math.log(2));
         return levels.computeIfAbsent(Math.max(-MOST_LEVEL, Math.min(MOST_LEVEL, level)), l -> {
             Raster tile = paint.apply(l);
-            return new Seen(tile, Arrays.stream(tile.argb()).allMatch(argb -> argb >>> 24 == 255));
+            return new Seen(tile, Packed.opaque(tile.argb()));
         });
     }
 
@@ -141,21 +141,7 @@ public final class FillPaint {
         int y0 = top < 0 ? h - 1 : top >= h ? 0 : top;
         int y1 = y0 + 1 >= h ? 0 : y0 + 1;
         int[] argb = tile.argb();
-        int upper = between(argb[y0 * w + x0], argb[y0 * w + x1], fx);
-        return fy == 0 ? upper : between(upper, between(argb[y1 * w + x0], argb[y1 * w + x1], fx), fy);
-    }
-
-    private static int between(int first, int second, int share) {
-        if (share == 0 || first == second) {
-            return first;
-        }
-        long a = spread(first);
-        long b = spread(second);
-        long sum = a * (256 - share) + b * share + 0x0080_0080_0080_0080L >>> 8 & 0x00FF_00FF_00FF_00FFL;
-        return (int) (sum | sum >>> 24);
-    }
-
-    private static long spread(int argb) {
-        return argb & 0xFF00FFL | (argb & 0xFF00FF00L) << 24;
+        int upper = Packed.between(argb[y0 * w + x0], argb[y0 * w + x1], fx);
+        return fy == 0 ? upper : Packed.between(upper, Packed.between(argb[y1 * w + x0], argb[y1 * w + x1], fx), fy);
     }
 }

@@ -1,7 +1,11 @@
 package org.vatwright.core.pattern;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.raster.BlendMode;
@@ -11,18 +15,43 @@ import org.vatwright.core.raster.BlendMode;
  *
  * @param id tells layers of one design apart for as long as they live, whatever their order and name
  * @param opacity 0 to 1
- * @param mask where alone it shows; everywhere when there is none
+ * @param shows where it shows
+ * @param effects what is done to its marks, in the order in which it is done; one of each kind
  */
 @RecordBuilder
 public record Layer(int id, String name, Structure structure, boolean visible, double opacity, BlendMode mode,
-        Optional<Mask> mask) implements LayerBuilder.With {
+        Shows shows, List<Effect> effects) implements LayerBuilder.With {
 
     public Layer {
         name = Require.named("layer", name);
         Require.within("opacity", opacity * 100, 0, 100, "%");
+        Set<String> kinds = new HashSet<>();
+        effects.forEach(e -> Require.that(kinds.add(e.kind()),
+                "two effects are of the kind %s; a layer has one of each".formatted(e.kind())));
+        effects = effects.stream().sorted(Comparator.comparingInt(Effect::order)).toList();
     }
 
     public Layer(int id, String name, Structure structure) {
-        this(id, name, structure, true, 1, BlendMode.NORMAL, Optional.empty());
+        this(id, name, structure, true, 1, BlendMode.NORMAL, Shows.EVERYWHERE, List.of());
+    }
+
+    /** @return the pattern of its own where alone it shows, when there is one */
+    public Optional<Mask> mask() {
+        return shows instanceof Shows.Where(Mask mask) ? Optional.of(mask) : Optional.empty();
+    }
+
+    /** @return showing only where that pattern is; everywhere without one */
+    public Layer withMask(Optional<Mask> mask) {
+        return withShows(mask.<Shows>map(Shows.Where::new).orElse(Shows.EVERYWHERE));
+    }
+
+    /** @return the same with every length of its marks and of what is done to them that many times as long */
+    public Layer resized(double by) {
+        return withStructure(structure.resized(by)).withEffects(effects.stream().map(e -> e.resized(by)).toList());
+    }
+
+    /** @return whether it is another picture at another phase */
+    public boolean moves() {
+        return structure.moves() || mask().filter(Mask::moves).isPresent();
     }
 }

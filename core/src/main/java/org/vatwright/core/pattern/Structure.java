@@ -6,8 +6,8 @@ import java.util.function.UnaryOperator;
 
 import org.vatwright.core.measure.Finding;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.Repeat;
-import org.vatwright.core.repeat.TileGrid;
 import org.vatwright.core.repeat.TurnedLattice;
 
 /**
@@ -32,10 +32,22 @@ public interface Structure {
     Structure fitted(Repeat repeat);
 
     /** @return what paints a tile; whatever is asked for, the result recurs without seam */
-    Painter painter(Repeat repeat, TileGrid grid, InkColours inks);
+    Painter painter(PaintRequest asked);
 
-    /** @return the marks as shapes, lowest first, that cover what {@link #painter} paints */
-    List<VectorMark> outlines(Repeat repeat);
+    /** @return whether its marks are shapes; of one that is painted only the pixels can be written */
+    default boolean drawn() {
+        return false;
+    }
+
+    /**
+     * The marks as shapes, lowest first, that cover what {@link #painter} paints.
+     *
+     * @param work under which they are worked out
+     * @return empty when it is not {@link #drawn}
+     */
+    default Optional<List<VectorMark>> outlines(Repeat repeat, Phase phase, Work work) {
+        return Optional.empty();
+    }
 
     /**
      * The same after the whole repeat is turned, for a cell that is the closing's tile.
@@ -54,14 +66,9 @@ public interface Structure {
         return false;
     }
 
-    /**
-     * The same at another phase of its motion.
-     *
-     * @param phase whole numbers are the start again
-     * @return empty when it does not move
-     */
-    default Optional<Structure> atPhase(double phase) {
-        return Optional.empty();
+    /** @return whether it is another picture at another phase */
+    default boolean moves() {
+        return false;
     }
 
     /** @return what differs from what was asked for, and whether it closes */

@@ -1,5 +1,7 @@
 package org.vatwright.core.raster;
 
+import org.vatwright.core.colour.Packed;
+
 /**
  * Lays one picture over another: W3C Compositing and Blending, source-over with a blend function, on sRGB values as the
  * recommendation has it. Pixels are premultiplied ARGB.
@@ -36,15 +38,15 @@ public final class Compositor {
         if (share == 256 && over >>> 24 == 255) {
             return over;
         }
-        int source = share == 256 ? over : scaled(over, share);
+        int source = share == 256 ? over : Packed.scaled(over, share);
         int left = 255 - (source >>> 24);
-        return left == 255 ? under : source + times255(under, left);
+        return left == 255 ? under : source + Packed.times255(under, left);
     }
 
-    /** Keeps of each pixel only the share that is the mask's alpha. */
-    public static void keep(int[] pixels, int[] mask) {
-        for (int i = 0; i < pixels.length; i++) {
-            pixels[i] = times255(pixels[i], mask[i] >>> 24);
+    /** Keeps of as many pixels as the mask has, from {@code at}, only the share that is its alpha. */
+    public static void keep(int[] pixels, int at, int[] mask) {
+        for (int i = 0; i < mask.length; i++) {
+            pixels[at + i] = Packed.times255(pixels[at + i], mask[i] >>> 24);
         }
     }
 
@@ -53,22 +55,6 @@ public final class Compositor {
         return mode == BlendMode.NORMAL
                 ? normal(under, over, (int) Math.round(opacity * 256))
                 : blended(under, over, opacity, mode, new float[6]);
-    }
-
-    /** @return the premultiplied pixel times share/256, rounded */
-    static int scaled(int argb, int share) {
-        int rb = (argb & 0xFF00FF) * share + 0x800080;
-        int ag = (argb >>> 8 & 0xFF00FF) * share + 0x800080;
-        return rb >>> 8 & 0xFF00FF | ag & 0xFF00FF00;
-    }
-
-    /** @return the premultiplied pixel times share/255, rounded; 255 leaves it as it is */
-    private static int times255(int argb, int share) {
-        int rb = (argb & 0xFF00FF) * share + 0x800080;
-        int ag = (argb >>> 8 & 0xFF00FF) * share + 0x800080;
-        rb = rb + (rb >>> 8 & 0xFF00FF) >>> 8 & 0xFF00FF;
-        ag = ag + (ag >>> 8 & 0xFF00FF) & 0xFF00FF00;
-        return rb | ag;
     }
 
     /** co = cs as (1 - ab) + cb ab (1 - as) + as ab B(cb, cs); recommendation, section 10. */

@@ -1,12 +1,15 @@
 package org.vatwright.core.raster;
 
-import org.vatwright.core.repeat.TileGrid;
+import org.vatwright.core.measure.Require;
 
 /**
  * Pixels in rows from the top, sRGB, 8 bits a channel, premultiplied ARGB. Not copied: whoever makes one may write into
  * it until it is handed on; afterwards it is only read.
  */
 public final class Raster {
+
+    /** That can be held at once. */
+    public static final long MOST_PX = 400_000_000L;
 
     private final int width;
     private final int height;
@@ -23,7 +26,9 @@ public final class Raster {
     }
 
     private static int checked(int width, int height) {
-        TileGrid.checkPixels("the picture", width, height);
+        Require.that(width >= 1 && height >= 1 && (long) width * height <= MOST_PX,
+                "%,d x %,d pixels would have to be held at once; %,d in all is the most: lower the density or the size"
+                        .formatted(width, height, MOST_PX));
         return width * height;
     }
 

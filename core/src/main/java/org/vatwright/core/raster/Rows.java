@@ -1,6 +1,7 @@
 package org.vatwright.core.raster;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutionException;
@@ -8,6 +9,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Function;
 
 /** Shares out rows among threads in strips; each strip is done whole by one thread. */
 public final class Rows {
@@ -49,6 +51,20 @@ public final class Rows {
             next.set(strips);
             others.forEach(Rows::join);
         }
+    }
+
+    /** @return what {@code change} makes of each, in their order. @param most that one thread takes at once */
+    public static <T, R> List<R> map(List<T> all, int most, Work work, Function<? super T, ? extends R> change) {
+        Object[] made = new Object[all.size()];
+        Work quiet = work.telling(share -> {});
+        each(all.size(), most, quiet, (from, to) -> {
+            for (int i = from; i < to; i++) {
+                made[i] = change.apply(all.get(i));
+            }
+        });
+        @SuppressWarnings("unchecked") // Only what change made was put in.
+        List<R> list = (List<R>) Arrays.asList(made);
+        return list;
     }
 
     private static void join(Future<?> other) {

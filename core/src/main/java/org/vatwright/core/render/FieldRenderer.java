@@ -1,9 +1,9 @@
 package org.vatwright.core.render;
 
-import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.map.Affine;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.raster.Raster;
-import org.vatwright.core.raster.TorusSampler;
+import org.vatwright.core.raster.RowSource;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.core.repeat.TileGrid;
@@ -16,10 +16,20 @@ public final class FieldRenderer {
 
     private FieldRenderer() {}
 
-    public static Raster render(Design design, Colourway colourway, FieldSpec spec, Work work) {
-        spec.checkPixels();
-        Raster tile = TileRenderer.render(design, colourway, tileGrid(design, spec), work);
-        return sample(tile, design, spec, work);
+    /** @return the stretch as it is looked at. @param tiles where its tile comes from */
+    public static Raster render(Cloth cloth, FieldSpec spec, TileSource tiles, Work work) {
+        SampledCloth sampled = SampledCloth.of(cloth, tileGrid(cloth.design(), spec), tiles,
+                SampledCloth.WHILE_LOOKING_PX, work);
+        Raster out = new Raster(spec.widthPx(), spec.heightPx());
+        sampled.sample(map(cloth.design(), spec), out, work);
+        return out;
+    }
+
+    /** @return the stretch row by row, however long it is */
+    public static RowSource rows(Cloth cloth, FieldSpec spec, Work work) {
+        SampledCloth sampled = SampledCloth.of(cloth, tileGrid(cloth.design(), spec), TileSource.PAINTED,
+                Raster.MOST_PX, work.telling(share -> {}));
+        return new FieldRows(sampled, map(cloth.design(), spec), spec);
     }
 
     /** @return the grid of the tile that a stretch is sampled from */
@@ -27,11 +37,38 @@ public final class FieldRenderer {
         return TileGrid.at(design.repeat().tile(), spec.tileDensity());
     }
 
-    /** Samples a tile that was painted on {@link #tileGrid}. */
-    public static Raster sample(Raster tile, Design design, FieldSpec spec, Work work) {
+    private static Affine map(Design design, FieldSpec spec) {
         Tile size = design.repeat().tile();
-        Raster out = new Raster(spec.widthPx(), spec.heightPx());
-        TorusSampler.sample(tile, spec.toTile(size.widthMm(), size.heightMm()), out, work);
-        return out;
+        return spec.toTile(size.widthMm(), size.heightMm());
+    }
+
+    private record FieldRows(SampledCloth sampled, Affine map, FieldSpec spec) implements RowSource {
+
+        @Override
+        public Raster gathered(Work work) {
+            Raster out = new Raster(width(), height());
+            sampled.sample(map, out, work);
+            return out;
+        }
+
+        @Override
+        public int width() {
+            return spec.widthPx();
+        }
+
+        @Override
+        public int height() {
+            return spec.heightPx();
+        }
+
+        @Override
+        public boolean opaque() {
+            return sampled.opaque();
+        }
+
+        @Override
+        public void rows(int[] out, int from, int to, Work work) {
+            sampled.sample(map.from(0, from), new Raster(width(), to - from, out), work);
+        }
     }
 }

@@ -1,9 +1,8 @@
 package org.vatwright.core.render;
 
+import org.vatwright.core.map.Affine;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Require;
-import org.vatwright.core.raster.Affine;
-import org.vatwright.core.repeat.TileGrid;
 
 /**
  * A stretch of the endless design, at true length.
@@ -65,9 +64,5 @@ public record FieldSpec(double widthMm, double heightMm, Density density, double
 
     public int heightPx() {
         return density.wholePx(heightMm);
-    }
-
-    public void checkPixels() {
-        TileGrid.checkPixels("the field", widthPx(), heightPx());
     }
 }

@@ -5,10 +5,12 @@ import java.util.Map;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.LightMix;
+import org.vatwright.core.map.Resized;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.FillPaint;
 import org.vatwright.core.pattern.InkColours;
+import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
@@ -21,18 +23,20 @@ public final class FillTiles {
     private static final long MOST_PX = 64_000_000;
     private static final int MEAN_PX = 24;
     /** A tile is a pure function of what it is made from, so all that paint may share them. */
-    private static final TileCache KEPT = new TileCache(KEPT_PX);
+    private static final TileCache KEPT = new TileCache(KEPT_PX, 0);
 
     private FillTiles() {}
 
     /** @return the colours of a design's inks, its fills with them */
-    public static InkColours inks(Design design, Colourway colourway, TileGrid grid, Work work) {
+    public static InkColours inks(Cloth cloth, TileGrid grid, Work work) {
+        Design design = cloth.design();
+        Colourway colourway = cloth.colourway();
         if (design.fills().isEmpty()) {
             return new InkColours(design.palette(), colourway);
         }
         Map<String, FillPaint> fills = new HashMap<>();
         for (Fill fill : design.usedFills()) {
-            fills.put(fill.name(), paint(fill, design, colourway, grid, work));
+            fills.put(fill.name(), paint(fill, cloth, grid, work));
         }
         return new InkColours(design.palette(), colourway, fills, Map.of());
     }
@@ -40,18 +44,20 @@ public final class FillTiles {
     /** @return the colours of a design's inks, each fill as its mean */
     public static InkColours plain(Design design, Colourway colourway) {
         Map<String, Integer> means = new HashMap<>();
-        design.fills().forEach(f -> means.put(f.name(), mean(f, colourway)));
+        design.fills().forEach(f -> means.put(f.name(), mean(f, colourway, Phase.OWN)));
         return new InkColours(design.palette(), colourway, Map.of(), means);
     }
 
-    private static FillPaint paint(Fill fill, Design outer, Colourway colourway, TileGrid grid, Work work) {
-        return new FillPaint(fill, outer.repeat().tile(), mean(fill, colourway), level -> {
-            double finer = Math.pow(2, level);
-            double across = fill.wide() * fill.source().widthMm() / grid.mmPerPxX() * finer;
-            double down = fill.high() * fill.source().heightMm() / grid.mmPerPxY() * finer;
-            double less = Math.min(1, Math.sqrt(MOST_PX / (across * down)));
-            return tile(fill.source(), colourway, whole(across * less), whole(down * less), work);
-        });
+    private static FillPaint paint(Fill fill, Cloth outer, TileGrid grid, Work work) {
+        return new FillPaint(fill, outer.design().repeat().tile(), mean(fill, outer.colourway(), outer.phase()),
+                level -> {
+                    double finer = Math.pow(2, level);
+                    double across = fill.wide() * fill.source().widthMm() / grid.mmPerPxX() * finer;
+                    double down = fill.high() * fill.source().heightMm() / grid.mmPerPxY() * finer;
+                    double less = Math.min(1, Math.sqrt(MOST_PX / (across * down)));
+                    return tile(fill.source(), outer.colourway(), outer.phase(), whole(across * less),
+                            whole(down * less), work);
+                });
     }
 
     private static int whole(double px) {
@@ -59,9 +65,10 @@ public final class FillTiles {
     }
 
     /** @return the tile of what fills, in whole pixels */
-    public static Raster tile(Fill.Source source, Colourway outer, int widthPx, int heightPx, Work work) {
+    public static Raster tile(Fill.Source source, Colourway outer, Phase phase, int widthPx, int heightPx,
+            Work work) {
         return switch (source) {
-            case Fill.OfDesign of -> KEPT.tile(of.design(), colourway(of, outer),
+            case Fill.OfDesign of -> KEPT.tile(new Cloth(of.design(), colourway(of, outer), phase),
                     new TileGrid(widthPx, heightPx, of.widthMm(), of.heightMm()), work);
             case Fill.OfPicture(Picture picture) -> Resized.of(picture.raster(), widthPx, heightPx, work);
         };
@@ -73,10 +80,10 @@ public final class FillTiles {
     }
 
     /** @return the mean colour in linear light, premultiplied ARGB */
-    private static int mean(Fill fill, Colourway outer) {
+    private static int mean(Fill fill, Colourway outer, Phase phase) {
         double ratio = fill.source().heightMm() / fill.source().widthMm();
         int high = (int) Math.max(1, Math.min(20 * MEAN_PX, Math.rint(MEAN_PX * ratio)));
-        Raster small = tile(fill.source(), outer, MEAN_PX, high, Work.on(1));
+        Raster small = tile(fill.source(), outer, phase, MEAN_PX, high, Work.on(1));
         float[] sum = new float[4];
         for (int argb : small.argb()) {
             float[] one = LightMix.linear(argb);

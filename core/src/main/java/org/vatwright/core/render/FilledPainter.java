@@ -9,9 +9,9 @@ import org.vatwright.core.colour.Light;
 import org.vatwright.core.pattern.FillPaint;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.InkColours;
+import org.vatwright.core.pattern.PaintRequest;
 import org.vatwright.core.pattern.Painter;
 import org.vatwright.core.pattern.Structure;
-import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.TileGrid;
 
 /**
@@ -30,25 +30,27 @@ final class FilledPainter implements Painter {
     private final List<Part> parts = new ArrayList<>();
     private final int width;
 
-    FilledPainter(Structure structure, Repeat repeat, TileGrid grid, InkColours inks) {
+    FilledPainter(Structure structure, PaintRequest asked) {
+        TileGrid grid = asked.grid();
+        InkColours inks = asked.inks();
         width = grid.widthPx();
         Map<String, Integer> dark = new HashMap<>();
         inks.fills().keySet().forEach(name -> dark.put(name, BLACK));
-        black = structure.painter(repeat, grid, inks.plain(dark));
+        black = structure.painter(asked.withInks(inks.plain(dark)));
         for (Ink ink : structure.inks().stream().distinct().toList()) {
             inks.fill(ink).ifPresent(fill -> {
                 FillPaint.Placed laid = fill.placed(fill.through(), grid);
-                parts.add(new Part(laid, with(structure, repeat, grid, inks, dark, fill, 0xFFFFFFFF),
-                        laid.seen().opaque() ? null : with(structure, repeat, grid, inks, dark, fill, 0)));
+                parts.add(new Part(laid, with(structure, asked, dark, fill, 0xFFFFFFFF),
+                        laid.seen().opaque() ? null : with(structure, asked, dark, fill, 0)));
             });
         }
     }
 
-    private static Painter with(Structure structure, Repeat repeat, TileGrid grid, InkColours inks,
-            Map<String, Integer> dark, FillPaint fill, int colour) {
+    private static Painter with(Structure structure, PaintRequest asked, Map<String, Integer> dark, FillPaint fill,
+            int colour) {
         Map<String, Integer> colours = new HashMap<>(dark);
         colours.put(fill.fill().name(), colour);
-        return structure.painter(repeat, grid, inks.plain(colours));
+        return structure.painter(asked.withInks(asked.inks().plain(colours)));
     }
 
     /** @return whether a structure shows a fill */

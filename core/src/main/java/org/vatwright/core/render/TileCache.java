@@ -1,56 +1,68 @@
 package org.vatwright.core.render;
 
-import java.util.LinkedHashMap;
-import java.util.Map;
+import java.util.List;
 
-import org.vatwright.core.colour.Colourway;
-import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.PaintRequest;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.TileGrid;
 
 /**
- * Keeps the tiles used last. A tile is a pure function of its design's look, colourway and grid, so it never gets
- * stale; names and guides do not matter. Safe to use from several threads.
+ * Keeps the tiles used last, and the coats they were laid from, so that a change to one of many layers paints one. Both are
+ * pure functions of what they are kept by, so they never get stale. What would not fit among the kept coats is painted
+ * straight into its tile. Safe to use from several threads.
  */
 public final class TileCache implements TileSource {
 
-    private record Key(Design look, Colourway colourway, TileGrid grid) {}
+    /** Coats of one tile may take this share of the room for coats. */
+    private static final double MOST_OF_COATS = 0.5;
 
-    private final Map<Key, Raster> tiles = new LinkedHashMap<>(16, 0.75f, true);
-    private final long mostPx;
-    private long px;
+    private record Key(Look look, TileGrid grid) {}
 
-    /** @param mostPx of all kept tiles together; a single one that is larger is not kept */
-    public TileCache(long mostPx) {
-        this.mostPx = mostPx;
+    private final Kept<Key, Raster> tiles;
+    private final Kept<Key, Coat.Painted> coats;
+    private final long coatPx;
+
+    /**
+     * @param tilePx of all kept tiles together
+     * @param coatPx of all kept coats together; 0 keeps none
+     */
+    public TileCache(long tilePx, long coatPx) {
+        tiles = new Kept<>(tilePx, TileCache::size);
+        coats = new Kept<>(coatPx, c -> size(c.raster()));
+        this.coatPx = coatPx;
     }
 
     @Override
-    public Raster tile(Design design, Colourway colourway, TileGrid grid, Work work) {
-        Design look = design.withName("look").withGuides(org.vatwright.core.pattern.Guides.NONE);
-        Key key = new Key(look, colourway.renamed("look"), grid);
-        synchronized (tiles) {
-            Raster kept = tiles.get(key);
-            if (kept != null) {
-                return kept;
-            }
-        }
-        Raster made = TileRenderer.render(design, colourway, grid, work);
-        keep(key, made);
-        return made;
+    public Raster tile(Cloth cloth, TileGrid grid, Work work) {
+        return tiles.get(new Key(Look.of(cloth), grid), work, () -> painted(cloth, grid, work));
     }
 
-    private void keep(Key key, Raster made) {
-        synchronized (tiles) {
-            Raster before = tiles.put(key, made);
-            px += size(made) - (before == null ? 0 : size(before));
-            var oldest = tiles.entrySet().iterator();
-            while (px > mostPx && oldest.hasNext()) {
-                px -= size(oldest.next().getValue());
-                oldest.remove();
-            }
+    private Raster painted(Cloth cloth, TileGrid grid, Work work) {
+        return worthKeeping(cloth, grid)
+                ? TileRenderer.painted(new TilePainter(cloth, grid, work.telling(share -> {}),
+                        (layer, asked) -> coat(cloth, layer, asked)), grid, work)
+                : TileRenderer.render(cloth, grid, work);
+    }
+
+    /** A single coat without effects is as soon painted anew. */
+    private boolean worthKeeping(Cloth cloth, TileGrid grid) {
+        List<Layer> layers = cloth.design().layers();
+        boolean[] needed = TilePainter.needed(layers);
+        int count = 0;
+        boolean effects = false;
+        for (int i = 0; i < needed.length; i++) {
+            count += needed[i] ? 1 : 0;
+            effects |= needed[i] && !layers.get(i).effects().isEmpty();
         }
+        return (count > 1 || effects)
+                && (double) count * grid.widthPx() * grid.heightPx() <= MOST_OF_COATS * coatPx;
+    }
+
+    private Coat coat(Cloth cloth, Layer layer, PaintRequest asked) {
+        return Coat.of(coats.get(new Key(Look.ofCoat(cloth, layer), asked.grid()), asked.work(),
+                () -> Coat.of(layer, asked).painted(asked.grid(), asked.work())));
     }
 
     private static long size(Raster raster) {

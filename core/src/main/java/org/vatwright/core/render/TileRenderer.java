@@ -1,102 +1,88 @@
 package org.vatwright.core.render;
 
-import java.util.Arrays;
-import java.util.List;
-
-import org.vatwright.core.colour.Colourway;
-import org.vatwright.core.pattern.Design;
-import org.vatwright.core.pattern.FillPaint;
-import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.Painter;
-import org.vatwright.core.pattern.Structure;
-import org.vatwright.core.raster.BlendMode;
-import org.vatwright.core.raster.Compositor;
 import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.RowSource;
 import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;
-import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.TileGrid;
-import org.vatwright.core.shape.DrawnStructure;
 
-/** Design x colourway x grid -> tile. The same arguments give the same bits on any number of threads. */
+/**
+ * Cloth x grid -> tile, nothing kept: strip by strip straight into the tile. The same arguments give the same bits on any
+ * number of threads.
+ */
 public final class TileRenderer {
 
     private static final int STRIP_PX = 1 << 16;
 
     private TileRenderer() {}
 
-    public static Raster render(Design design, Colourway colourway, TileGrid grid, Work work) {
-        Raster tile = new Raster(grid.widthPx(), grid.heightPx());
-        paint(design, colourway, grid, tile, work);
-        return tile;
+    public static Raster render(Cloth cloth, TileGrid grid, Work work) {
+        return painted(new TilePainter(cloth, grid, work.telling(share -> {}), Coat::of), grid, work);
     }
 
     /** Paints over all of a raster of the grid's size. */
-    public static void paint(Design design, Colourway colourway, TileGrid grid, Raster tile, Work work) {
-        InkColours inks = FillTiles.inks(design, colourway, grid, work);
-        List<Coat> coats = design.layers().stream().filter(l -> l.visible() && l.opacity() > 0)
-                .map(l -> Coat.of(l, design.repeat(), grid, inks)).toList();
-        int ground = inks.argb(design.ground());
-        Painter filled = inks.fill(design.ground()).map(f -> ground(f, grid)).orElse(null);
-        int w = grid.widthPx();
-        int rows = Math.max(1, Math.min(grid.heightPx(), STRIP_PX / w));
-        boolean covered = !coats.isEmpty() && coats.getFirst().covers();
-        Rows.each(grid.heightPx(), rows, work, (from, to) -> {
-            int at = from * w;
-            int count = (to - from) * w;
-            if (covered) {
-                coats.getFirst().painter().paint(tile.argb(), at, from, to);
-            } else if (filled != null) {
-                filled.paint(tile.argb(), at, from, to);
-            } else {
-                Arrays.fill(tile.argb(), at, at + count, ground);
-            }
-            int[] over = coats.size() > (covered ? 1 : 0) ? new int[count] : null;
-            for (Coat coat : coats.subList(covered ? 1 : 0, coats.size())) {
-                coat.paint(over, from, to);
-                Compositor.lay(tile.argb(), at, over, count, coat.layer().opacity(), coat.layer().mode());
-            }
-        });
+    public static void paint(Cloth cloth, TileGrid grid, Raster tile, Work work) {
+        paint(new TilePainter(cloth, grid, work.telling(share -> {}), Coat::of), grid, tile, work);
     }
 
-    /** The whole tile as one mark. */
-    private static Painter ground(FillPaint fill, TileGrid grid) {
-        FillPaint.Placed laid = fill.placed(fill.through(), grid);
-        return (out, at, from, to) -> {
-            int i = at;
-            for (int y = from; y < to; y++) {
-                for (int x = 0; x < grid.widthPx(); x++) {
-                    out[i++] = laid.argb(x, y);
-                }
-            }
-        };
+    static Raster painted(Painter painter, TileGrid grid, Work work) {
+        Raster tile = new Raster(grid.widthPx(), grid.heightPx());
+        paint(painter, grid, tile, work);
+        return tile;
     }
 
-    /** A layer with what paints it. @param mask null when it shows everywhere */
-    private record Coat(Layer layer, Painter painter, Painter mask) {
+    private static void paint(Painter painter, TileGrid grid, Raster tile, Work work) {
+        Rows.each(grid.heightPx(), strip(grid.widthPx()), work,
+                (from, to) -> painter.paint(tile.argb(), from * grid.widthPx(), from, to));
+    }
 
-        static Coat of(Layer layer, Repeat repeat, TileGrid grid, InkColours inks) {
-            Structure structure = layer.structure();
-            Painter painter = !(structure instanceof DrawnStructure) && FilledPainter.needed(structure, inks)
-                    ? new FilledPainter(structure, repeat, grid, inks)
-                    : structure.painter(repeat, grid, inks);
-            return new Coat(layer, painter,
-                    layer.mask().map(m -> m.painter(repeat, grid)).orElse(null));
+    /** @return rows that one thread takes at once */
+    static int strip(int width) {
+        return Math.max(1, STRIP_PX / width);
+    }
+
+    /** @return the tile row by row, however large it is */
+    public static RowSource rows(Cloth cloth, TileGrid grid, Work work) {
+        return new PainterRows(new TilePainter(cloth, grid, work.telling(share -> {}), Coat::of), grid);
+    }
+
+    /** @return the coat of one layer by itself, as colour and coverage on clear ground */
+    public static Raster coat(Cloth cloth, Layer layer, TileGrid grid, Work work) {
+        int at = cloth.design().layers().indexOf(layer);
+        // Those below stay for what they confine it to; they are not laid.
+        Cloth alone = new Cloth(cloth.design().alone(at), cloth.colourway(), cloth.phase());
+        return render(alone, grid, work);
+    }
+
+    /** The rows of a tile as they are painted. */
+    private record PainterRows(TilePainter painter, TileGrid grid) implements RowSource {
+
+        @Override
+        public Raster gathered(Work work) {
+            return painted(painter, grid, work);
         }
 
-        /** @return whether nothing below it can be seen */
-        boolean covers() {
-            return painter.opaque() && mask == null && layer.opacity() == 1 && layer.mode() == BlendMode.NORMAL;
+        @Override
+        public int width() {
+            return grid.widthPx();
         }
 
-        void paint(int[] out, int from, int to) {
-            painter.paint(out, 0, from, to);
-            if (mask != null) {
-                int[] seen = new int[out.length];
-                mask.paint(seen, 0, from, to);
-                Compositor.keep(out, seen);
-            }
+        @Override
+        public int height() {
+            return grid.heightPx();
+        }
+
+        @Override
+        public boolean opaque() {
+            return painter.opaque();
+        }
+
+        @Override
+        public void rows(int[] out, int from, int to, Work work) {
+            Rows.each(to - from, strip(width()), work,
+                    (first, end) -> painter.paint(out, first * width(), from + first, from + end));
         }
     }
 }

@@ -1,7 +1,5 @@
 package org.vatwright.core.render;
 
-import org.vatwright.core.colour.Colourway;
-import org.vatwright.core.pattern.Design;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.TileGrid;
@@ -12,5 +10,5 @@ public interface TileSource {
 
     TileSource PAINTED = TileRenderer::render;
 
-    Raster tile(Design design, Colourway colourway, TileGrid grid, Work work);
+    Raster tile(Cloth cloth, TileGrid grid, Work work);
 }

@@ -6,15 +6,17 @@ import org.vatwright.core.measure.Require;
 /**
  * A tile laid out in whole pixels.
  *
- * @param widthPx,heightPx at least 1, together at most {@link #MOST_PX}
+ * @param widthPx,heightPx 1 to {@link #MOST_SIDE}; a tile need not fit into memory, for it can be painted by parts
  * @param widthMm,heightMm the true size of the tile
  */
 public record TileGrid(int widthPx, int heightPx, double widthMm, double heightMm) {
 
-    public static final long MOST_PX = 400_000_000L;
+    public static final int MOST_SIDE = 20_000_000;
 
     public TileGrid {
-        checkPixels("the tile", widthPx, heightPx);
+        Require.that(widthPx >= 1 && heightPx >= 1 && widthPx <= MOST_SIDE && heightPx <= MOST_SIDE,
+                "the tile would have %,d x %,d pixels; %,d a side is the most: lower the density".formatted(widthPx,
+                        heightPx, MOST_SIDE));
     }
 
     /** @return the grid of the nearest whole pixels at that density */
@@ -28,12 +30,6 @@ public record TileGrid(int widthPx, int heightPx, double widthMm, double heightM
         Require.within("width in px", widthPx, 1, 100_000);
         return new TileGrid(widthPx, Math.max(1, (int) Math.rint(widthPx * tile.heightMm() / tile.widthMm())),
                 tile.widthMm(), tile.heightMm());
-    }
-
-    public static void checkPixels(String what, long widthPx, long heightPx) {
-        Require.that(widthPx >= 1 && heightPx >= 1 && widthPx * heightPx <= MOST_PX,
-                "%s would have %,d x %,d pixels; %,d in all is the most: lower the density or the size".formatted(what,
-                        widthPx, heightPx, MOST_PX));
     }
 
     public double mmPerPxX() {

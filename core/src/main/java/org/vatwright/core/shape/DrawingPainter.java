@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 import org.vatwright.core.colour.LightMix;
 import org.vatwright.core.pattern.Ink;
@@ -14,6 +13,8 @@ import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.Painter;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.raster.Compositor;
+import org.vatwright.core.raster.Rows;
+import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.TileGrid;
 
 /**
@@ -26,8 +27,8 @@ public final class DrawingPainter implements Painter {
     private static final float FULL = 0.9995f;
     private static final float DONE = 9;
     private static final int BAND_ROWS = 32;
-    /** From so many shapes on it pays to flatten them on several threads. */
-    private static final int MANY = 400;
+    /** Shapes that one thread flattens before it asks whether to go on; fewer are not shared out. */
+    private static final int AT_ONCE = 200;
 
     /** @param turn how many tiles lower than drawn it shows */
     private record Place(int shape, int turn) {}
@@ -46,7 +47,8 @@ public final class DrawingPainter implements Painter {
     private final List<List<Place>> bands = new ArrayList<>();
     private final boolean opaque;
 
-    public DrawingPainter(Drawing drawing, TileGrid grid, InkColours inks) {
+    /** @param work under which its shapes are made ready */
+    public DrawingPainter(Drawing drawing, TileGrid grid, InkColours inks, Work work) {
         this.grid = grid;
         for (int i = 0; i * BAND_ROWS < grid.heightPx(); i++) {
             bands.add(new ArrayList<>());
@@ -68,8 +70,7 @@ public final class DrawingPainter implements Painter {
         }
         AffineTransform toPx = AffineTransform.getScaleInstance(1 / grid.mmPerPxX(), 1 / grid.mmPerPxY());
         // Only this is shared out: a fill may paint a design of its own, which takes the same threads.
-        Stream<Seen> all = seen.size() > MANY ? seen.parallelStream() : seen.stream();
-        List<Optional<FlatShape>> flat = all.map(s -> Optional.ofNullable(FlatShape.of(s.mark.shape(), toPx))).toList();
+        List<Optional<FlatShape>> flat = Rows.map(seen, AT_ONCE, work, s -> FlatShape.of(s.mark.shape(), toPx));
         for (int i = 0; i < flat.size(); i++) {
             Seen mark = seen.get(i);
             flat.get(i).ifPresent(f -> {

@@ -4,6 +4,7 @@ import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;
 import java.util.Arrays;
+import java.util.Optional;
 
 /**
  * A shape as closed polygons in pixels. Places are whole numbers of 1/65,536 pixel, so that a move by whole pixels leaves
@@ -19,8 +20,8 @@ record FlatShape(double[] xy, int[] ends, int left, int top, int width, int heig
     private static final double STEPS = 65_536;
     private static final double FLATNESS_PX = 0.06;
 
-    /** @return null when there is nothing to fill */
-    static FlatShape of(Shape shape, AffineTransform toPx) {
+    /** @return empty when there is nothing to fill */
+    static Optional<FlatShape> of(Shape shape, AffineTransform toPx) {
         double[] xy = new double[64];
         int[] ends = new int[4];
         int points = 0;
@@ -60,11 +61,11 @@ record FlatShape(double[] xy, int[] ends, int left, int top, int width, int heig
             ends[polygons++] = points;
         }
         if (polygons == 0) {
-            return null;
+            return Optional.empty();
         }
         int left = (int) Math.floor(minX);
         int top = (int) Math.floor(minY);
-        return new FlatShape(xy, Arrays.copyOf(ends, polygons), left, top, (int) Math.ceil(maxX) - left,
-                (int) Math.ceil(maxY) - top);
+        return Optional.of(new FlatShape(xy, Arrays.copyOf(ends, polygons), left, top, (int) Math.ceil(maxX) - left,
+                (int) Math.ceil(maxY) - top));
     }
 }

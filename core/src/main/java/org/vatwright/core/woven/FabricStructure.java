@@ -11,12 +11,13 @@ import org.vatwright.core.yarn.FabricPainter;
 
 import org.vatwright.core.measure.Finding;
 import org.vatwright.core.measure.Numbers;
-import org.vatwright.core.pattern.InkColours;
+import org.vatwright.core.pattern.PaintRequest;
 import org.vatwright.core.pattern.Painter;
+import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.pattern.VectorMark;
+import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.Repeat;
-import org.vatwright.core.repeat.TileGrid;
 import org.vatwright.core.repeat.TurnedLattice;
 
 /** A structure that is a cloth of warp and weft bands, upright or at an angle. */
@@ -50,13 +51,18 @@ public interface FabricStructure extends Structure {
     }
 
     @Override
-    default Painter painter(Repeat repeat, TileGrid grid, InkColours inks) {
-        return FabricPainter.of(fabric(), fit(repeat), grid, inks);
+    default Painter painter(PaintRequest asked) {
+        return FabricPainter.of(fabric(), fit(asked.repeat()), asked);
     }
 
     @Override
-    default List<VectorMark> outlines(Repeat repeat) {
-        return FabricOutlines.of(fabric(), fit(repeat));
+    default boolean drawn() {
+        return true;
+    }
+
+    @Override
+    default Optional<List<VectorMark>> outlines(Repeat repeat, Phase phase, Work work) {
+        return Optional.of(FabricOutlines.of(fabric(), fit(repeat)));
     }
 
     /** As it is drawn, turned; stretched only while its threads lie along the cell's sides. */

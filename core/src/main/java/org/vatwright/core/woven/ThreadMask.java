@@ -16,9 +16,9 @@ import org.vatwright.core.yarn.FabricPainter;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Mask;
+import org.vatwright.core.pattern.PaintRequest;
 import org.vatwright.core.pattern.Painter;
 import org.vatwright.core.repeat.Repeat;
-import org.vatwright.core.repeat.TileGrid;
 
 /**
  * Shows a layer only where the warp, or only where the weft, is on top, so that layers are woven together.
@@ -33,9 +33,9 @@ public record ThreadMask(Weave weave, boolean warp, double endsPerCm, double pic
     }
 
     @Override
-    public Painter painter(Repeat repeat, TileGrid grid) {
+    public Painter painter(PaintRequest asked) {
         Fabric fabric = fabric();
-        return FabricPainter.shares(fabric, warp, FabricFit.of(fabric, 0, repeat.tile()), grid);
+        return FabricPainter.shares(fabric, warp, FabricFit.of(fabric, 0, asked.repeat().tile()), asked);
     }
 
     @Override

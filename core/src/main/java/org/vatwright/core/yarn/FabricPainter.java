@@ -2,7 +2,7 @@ package org.vatwright.core.yarn;
 
 import org.vatwright.core.loom.Fabric;
 import org.vatwright.core.loom.FabricFit;
-import org.vatwright.core.pattern.InkColours;
+import org.vatwright.core.pattern.PaintRequest;
 import org.vatwright.core.pattern.Painter;
 import org.vatwright.core.repeat.TileGrid;
 
@@ -14,18 +14,19 @@ public final class FabricPainter {
 
     private FabricPainter() {}
 
-    public static Painter of(Fabric fabric, FabricFit fit, TileGrid grid, InkColours inks) {
-        return of(new Threads(fabric, inks::argb), fit, grid);
+    public static Painter of(Fabric fabric, FabricFit fit, PaintRequest asked) {
+        return of(new Threads(fabric, asked.inks()::argb), fit, asked);
     }
 
     /** @return what paints white where the warp (else the weft) is seen, clear elsewhere */
-    public static Painter shares(Fabric fabric, boolean warp, FabricFit fit, TileGrid grid) {
-        return of(new Threads(fabric, ink -> 0).with(warp ? -1 : 0, warp ? 0 : -1), fit, grid);
+    public static Painter shares(Fabric fabric, boolean warp, FabricFit fit, PaintRequest asked) {
+        return of(new Threads(fabric, ink -> 0).with(warp ? -1 : 0, warp ? 0 : -1), fit, asked);
     }
 
-    static Painter of(Threads threads, FabricFit fit, TileGrid grid) {
+    static Painter of(Threads threads, FabricFit fit, PaintRequest asked) {
+        TileGrid grid = asked.grid();
         if (!fit.straight()) {
-            return new TurnedFabric(threads, fit, grid);
+            return new TurnedFabric(threads, fit, grid, asked.work());
         }
         ThreadSpan across = new ThreadSpan(grid.widthPx(), threads.warp.length, fit.endsAcross());
         ThreadSpan down = new ThreadSpan(grid.heightPx(), threads.weft.length, fit.picksDown());

@@ -2,10 +2,11 @@ package org.vatwright.core.yarn;
 
 import org.vatwright.core.colour.LightMix;
 import org.vatwright.core.loom.FabricFit;
+import org.vatwright.core.map.Affine;
+import org.vatwright.core.map.TorusSampler;
 import org.vatwright.core.pattern.Painter;
-import org.vatwright.core.raster.Affine;
 import org.vatwright.core.raster.Raster;
-import org.vatwright.core.raster.TorusSampler;
+import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.TileGrid;
 
@@ -16,6 +17,7 @@ import org.vatwright.core.repeat.TileGrid;
 final class TurnedFabric implements Painter {
 
     private static final int FINER = 2;
+    private static final int STRIP_ROWS = 64;
     private static final long MOST_PX = 60_000_000;
 
     private final TorusSampler period;
@@ -23,7 +25,8 @@ final class TurnedFabric implements Painter {
     private final TileGrid grid;
     private final boolean opaque;
 
-    TurnedFabric(Threads threads, FabricFit fit, TileGrid grid) {
+    /** @param work under which the upright period is painted */
+    TurnedFabric(Threads threads, FabricFit fit, TileGrid grid, Work work) {
         this.fit = fit;
         this.grid = grid;
         opaque = threads.opaque() && (threads.yarn == null || threads.yarn.covers());
@@ -38,7 +41,9 @@ final class TurnedFabric implements Painter {
         ThreadSpan down = new ThreadSpan(h, threads.weft.length, 1);
         double pxPerThread = Math.min(across.pxPerThread(), down.pxPerThread()) / finer;
         Raster upright = new Raster(w, h);
-        FabricPainter.upright(threads, across, down, pxPerThread >= ThreadSpan.CRISP_PX).paint(upright.argb(), 0, 0, h);
+        Painter painter = FabricPainter.upright(threads, across, down, pxPerThread >= ThreadSpan.CRISP_PX);
+        Rows.each(h, STRIP_ROWS, work.telling(share -> {}),
+                (from, to) -> painter.paint(upright.argb(), from * w, from, to));
         period = new TorusSampler(upright);
     }
 

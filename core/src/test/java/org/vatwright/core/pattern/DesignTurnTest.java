@@ -20,8 +20,10 @@ import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.FieldRenderer;
 import org.vatwright.core.render.FieldSpec;
+import org.vatwright.core.render.TileSource;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.TurnedLattice;
 import org.vatwright.core.woven.ThreadMask;
@@ -45,9 +47,10 @@ class DesignTurnTest {
         assertThat(by.exact()).isTrue();
         Design turned = DesignTurn.turn(seen, by);
         Density dpi = new Density(120);
-        Raster straight = FieldRenderer.render(turned, Samples.morning(), new FieldSpec(90, 70, dpi), Work.on(2));
-        Raster leaning = FieldRenderer.render(seen, Samples.morning(),
-                new FieldSpec(90, 70, dpi, 1, by.angleDeg(), 0, 0), Work.on(2));
+        Raster straight = FieldRenderer.render(new Cloth(turned, Samples.morning()), new FieldSpec(90, 70, dpi),
+                TileSource.PAINTED, Work.on(2));
+        Raster leaning = FieldRenderer.render(new Cloth(seen, Samples.morning()),
+                new FieldSpec(90, 70, dpi, 1, by.angleDeg(), 0, 0), TileSource.PAINTED, Work.on(2));
         double off = 0;
         for (int i = 0; i < straight.argb().length; i++) {
             off += Math.abs((straight.argb()[i] >> 8 & 255) - (leaning.argb()[i] >> 8 & 255));

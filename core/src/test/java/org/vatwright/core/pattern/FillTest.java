@@ -24,9 +24,11 @@ import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.FieldRenderer;
 import org.vatwright.core.render.FieldSpec;
 import org.vatwright.core.render.TileRenderer;
+import org.vatwright.core.render.TileSource;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.TileGrid;
 import org.vatwright.core.repeat.WallpaperGroup;
@@ -38,8 +40,8 @@ class FillTest {
     private static final Density TEN = new Density(254);
 
     private static Raster tile(Design design) {
-        return TileRenderer.render(design, design.palette().first(), TileGrid.at(design.repeat().tile(), TEN),
-                Work.on(2));
+        return TileRenderer.render(new Cloth(design, design.palette().first()),
+                TileGrid.at(design.repeat().tile(), TEN), Work.on(2));
     }
 
     private static Design inner(double w, double h) {
@@ -146,7 +148,8 @@ class FillTest {
         Raster tile = tile(outer);
         assertThat(FillClosing.findings(outer))
                 .allMatch(f -> f.severity() == org.vatwright.core.measure.Finding.Severity.FINE);
-        Raster field = FieldRenderer.render(outer, outer.palette().first(), new FieldSpec(256, 256, TEN), Work.on(2));
+        Raster field = FieldRenderer.render(new Cloth(outer, outer.palette().first()), new FieldSpec(256, 256, TEN),
+                TileSource.PAINTED, Work.on(2));
         int smaller = 0;
         for (int i = 0; i < 4000; i++) {
             int x = i * 7919 % 1280;
@@ -227,7 +230,7 @@ class FillTest {
         for (Design design : designs) {
             Design large = DesignTurn.scale(design, 2);
             Raster small = tile(design);
-            Raster half = TileRenderer.render(large, large.palette().first(),
+            Raster half = TileRenderer.render(new Cloth(large, large.palette().first()),
                     TileGrid.at(large.repeat().tile(), new Density(127)), Work.on(2));
             assertThat(half.width()).isEqualTo(small.width());
             int far = 0;

@@ -31,9 +31,9 @@ class FieldTest {
                     ? Samples.any(random, 5 + random.nextInt(30), 5 + random.nextInt(30))
                     : Samples.anyLaid(random, 12 + random.nextInt(20), 12 + random.nextInt(20));
             Tile tile = design.repeat().tile();
-            Raster one = TileRenderer.render(design, Samples.morning(), TileGrid.at(tile, DPI), Work.on(2));
-            Raster field = FieldRenderer.render(design, Samples.morning(),
-                    new FieldSpec(2 * tile.widthMm(), 2 * tile.heightMm(), DPI), Work.on(2));
+            Raster one = TileRenderer.render(new Cloth(design, Samples.morning()), TileGrid.at(tile, DPI), Work.on(2));
+            Raster field = FieldRenderer.render(new Cloth(design, Samples.morning()),
+                    new FieldSpec(2 * tile.widthMm(), 2 * tile.heightMm(), DPI), TileSource.PAINTED, Work.on(2));
             assertThat(field.width()).isEqualTo(2 * one.width());
             for (int y = 0; y < field.height(); y++) {
                 for (int x = 0; x < field.width(); x++) {
@@ -51,8 +51,8 @@ class FieldTest {
     void aFieldShowsNothingButMixturesOfTheInks(double percent, double grain, double x, double y) {
         Design design = Samples.design(48, 36, Arrangement.HALF_DROP, Samples.stripes(30, 7, 2, 4),
                 Samples.dots(47, 1, 13)).withGround(Ink.CLEAR);
-        Raster field = FieldRenderer.render(design, Samples.morning(),
-                new FieldSpec(150, 120, DPI, percent / 100, grain, x, y), Work.on(2));
+        Raster field = FieldRenderer.render(new Cloth(design, Samples.morning()),
+                new FieldSpec(150, 120, DPI, percent / 100, grain, x, y), TileSource.PAINTED, Work.on(2));
         int[] least = {255, 255, 255};
         int[] most = {0, 0, 0};
         for (Rgb rgb : Samples.morning().colours()) {
@@ -74,7 +74,8 @@ class FieldTest {
     void theLastOfTwoHundredRepeatsSitsWhereArithmeticPutsIt() {
         Density dpi = new Density(97.3);
         Design design = Samples.design(10, 10, Arrangement.STRAIGHT, Samples.stripes(0, 5, 5));
-        Raster field = FieldRenderer.render(design, Samples.morning(), new FieldSpec(2000, 1, dpi), Work.on(1));
+        Raster field = FieldRenderer.render(new Cloth(design, Samples.morning()), new FieldSpec(2000, 1, dpi),
+                TileSource.PAINTED, Work.on(1));
         int ink = Samples.morning().colours().get(0).red();
         int other = Samples.morning().colours().get(1).red();
         for (int edge = 1; edge < 400; edge += 2) {
@@ -92,16 +93,17 @@ class FieldTest {
     void theGrainTurnsCounterClockwiseAndTheStartMovesTheDesign() {
         Design design = Samples.design(10, 10, Arrangement.STRAIGHT, Samples.stripes(0, 5, 5));
         Density dpi = new Density(254);
-        Raster turned = FieldRenderer.render(design, Samples.morning(), new FieldSpec(40, 40, dpi, 1, 90, 0, 0),
-                Work.on(1));
+        Raster turned = FieldRenderer.render(new Cloth(design, Samples.morning()),
+                new FieldSpec(40, 40, dpi, 1, 90, 0, 0), TileSource.PAINTED, Work.on(1));
         assertThat(turned.at(5, 10)).isEqualTo(turned.at(395, 10));
         assertThat(turned.at(5, 10)).isNotEqualTo(turned.at(5, 60));
-        Raster moved = FieldRenderer.render(design, Samples.morning(), new FieldSpec(40, 40, dpi, 1, 0, 3, 0),
-                Work.on(1));
-        Raster plain = FieldRenderer.render(design, Samples.morning(), new FieldSpec(40, 40, dpi), Work.on(1));
+        Raster moved = FieldRenderer.render(new Cloth(design, Samples.morning()),
+                new FieldSpec(40, 40, dpi, 1, 0, 3, 0), TileSource.PAINTED, Work.on(1));
+        Raster plain = FieldRenderer.render(new Cloth(design, Samples.morning()), new FieldSpec(40, 40, dpi),
+                TileSource.PAINTED, Work.on(1));
         assertThat(moved.at(130, 7)).isEqualTo(plain.at(100, 7));
-        Raster leaning = FieldRenderer.render(design, Samples.morning(), new FieldSpec(40, 40, dpi, 1, 45, 0, 0),
-                Work.on(1));
+        Raster leaning = FieldRenderer.render(new Cloth(design, Samples.morning()),
+                new FieldSpec(40, 40, dpi, 1, 45, 0, 0), TileSource.PAINTED, Work.on(1));
         assertThat(leaning.at(100, 100)).isEqualTo(leaning.at(200, 200)).isEqualTo(leaning.at(300, 300));
     }
 
@@ -109,12 +111,12 @@ class FieldTest {
     void oneThreadAndManyAgreeAndTheCacheGivesTheSame() {
         Design design = Samples.any(new Random(5), 33, 21);
         TileGrid grid = TileGrid.at(design.repeat().tile(), DPI);
-        Raster one = TileRenderer.render(design, Samples.morning(), grid, Work.on(1));
-        TileCache cache = new TileCache(10_000_000);
-        Raster kept = cache.tile(design, Samples.morning(), grid, Work.on(4));
+        Raster one = TileRenderer.render(new Cloth(design, Samples.morning()), grid, Work.on(1));
+        TileCache cache = new TileCache(10_000_000, 0);
+        Raster kept = cache.tile(new Cloth(design, Samples.morning()), grid, Work.on(4));
         assertThat(kept.argb()).isEqualTo(one.argb());
-        assertThat(cache.tile(design.withName("Other"), Samples.morning(), grid, Work.on(1))).isSameAs(kept);
-        Raster night = cache.tile(design, Samples.PALETTE.colourways().get(1), grid, Work.on(1));
+        assertThat(cache.tile(new Cloth(design.withName("Other"), Samples.morning()), grid, Work.on(1))).isSameAs(kept);
+        Raster night = cache.tile(new Cloth(design, Samples.PALETTE.colourways().get(1)), grid, Work.on(1));
         assertThat(Samples.difference(night, kept)).isGreaterThan(20);
     }
 
@@ -124,10 +126,10 @@ class FieldTest {
         TileGrid grid = TileGrid.ofWidth(design.repeat().tile(), 20);
         int ground = Samples.morning().colours().get(1).argb();
         assertThat(
-                TileRenderer.render(design.replace(1, l -> l.withVisible(false)), Samples.morning(), grid, Work.on(1))
+                TileRenderer.render(Samples.cloth(design.replace(1, l -> l.withVisible(false))), grid, Work.on(1))
                         .argb())
                 .containsOnly(ground);
-        int half = TileRenderer.render(design.replace(1, l -> l.withOpacity(0.5)), Samples.morning(), grid, Work.on(1))
+        int half = TileRenderer.render(Samples.cloth(design.replace(1, l -> l.withOpacity(0.5))), grid, Work.on(1))
                 .at(10,
                         10);
         assertThat(half >> 16 & 255).isBetween((0xAB + 0xF1) / 2 - 1, (0xAB + 0xF1) / 2 + 1);

@@ -12,6 +12,7 @@ import org.vatwright.core.colour.LightMix;
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.family.check.Checks;
+import org.vatwright.core.map.Resized;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
@@ -35,8 +36,8 @@ class FilledFabricTest {
     }
 
     private static Raster tile(Design design, Density density) {
-        return TileRenderer.render(design, design.palette().first(), TileGrid.at(design.repeat().tile(), density),
-                Work.on(2));
+        return TileRenderer.render(new Cloth(design, design.palette().first()),
+                TileGrid.at(design.repeat().tile(), density), Work.on(2));
     }
 
     /** A fill of one colour is that colour, in every pixel, mixtures and edges too. */

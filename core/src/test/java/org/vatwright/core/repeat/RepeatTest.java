@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.vatwright.core.raster.Raster;
 
 class RepeatTest {
 
@@ -35,6 +36,7 @@ class RepeatTest {
         assertThatThrownBy(() -> Arrangement.parse("drop 0/2")).hasMessageContaining("is straight");
         assertThatThrownBy(() -> Arrangement.parse("spiral")).hasMessageContaining("spiral")
                 .hasMessageContaining("drop 1/2");
-        assertThatThrownBy(() -> new TileGrid(100_000, 100_000, 1, 1)).hasMessageContaining("lower the density");
+        assertThatThrownBy(() -> new TileGrid(20_000_001, 1, 1, 1)).hasMessageContaining("lower the density");
+        assertThatThrownBy(() -> new Raster(100_000, 100_000)).hasMessageContaining("400,000,000 in all is the most");
     }
 }

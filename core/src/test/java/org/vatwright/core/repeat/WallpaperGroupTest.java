@@ -23,6 +23,7 @@ import org.vatwright.core.motif.Part;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.TileRenderer;
 
 class WallpaperGroupTest {
@@ -79,7 +80,7 @@ class WallpaperGroupTest {
         Design design = Samples.design(w, h, Arrangement.STRAIGHT, motifs);
         int px = 240;
         int py = (int) Math.rint(px * h / w);
-        Raster tile = TileRenderer.render(design, Samples.morning(), new TileGrid(px, py, w, h), Work.on(2));
+        Raster tile = TileRenderer.render(new Cloth(design, Samples.morning()), new TileGrid(px, py, w, h), Work.on(2));
         for (AffineTransform move : group.generators(w, h)) {
             boolean onPixels = move.getShearX() * move.getScaleX() == 0;
             double off = 0;

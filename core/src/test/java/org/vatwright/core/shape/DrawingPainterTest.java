@@ -20,6 +20,7 @@ import org.vatwright.core.Samples;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.VectorMark;
+import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.TileGrid;
 
 class DrawingPainterTest {
@@ -27,7 +28,7 @@ class DrawingPainterTest {
     private static final InkColours INKS = new InkColours(Samples.PALETTE, Samples.morning());
 
     private static int[] painted(Drawing drawing, int w, int h, int strip) {
-        DrawingPainter painter = new DrawingPainter(drawing, new TileGrid(w, h, w, h), INKS);
+        DrawingPainter painter = new DrawingPainter(drawing, new TileGrid(w, h, w, h), INKS, Work.on(2));
         int[] out = new int[w * h];
         for (int from = 0; from < h; from += strip) {
             painter.paint(out, from * w, from, Math.min(h, from + strip));

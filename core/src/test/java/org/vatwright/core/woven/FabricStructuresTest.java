@@ -6,6 +6,7 @@ import org.vatwright.core.loom.Fabric;
 import org.vatwright.core.loom.Look;
 import org.vatwright.core.loom.SettText;
 import org.vatwright.core.loom.Weave;
+import org.vatwright.core.render.Cloth;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -43,8 +44,8 @@ class FabricStructuresTest {
     private static final List<Ink> INKS = List.of(Samples.LINEN, Samples.NAVY, Samples.MADDER);
 
     private static Raster tile(Design design, int width) {
-        return TileRenderer.render(design, Samples.morning(), TileGrid.ofWidth(design.repeat().tile(), width),
-                Work.on(2));
+        return TileRenderer.render(new Cloth(design, Samples.morning()),
+                TileGrid.ofWidth(design.repeat().tile(), width), Work.on(2));
     }
 
     @ParameterizedTest

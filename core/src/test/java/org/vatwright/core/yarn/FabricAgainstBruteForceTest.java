@@ -87,8 +87,8 @@ class FabricAgainstBruteForceTest {
             int h = (int) Math.max(2, Math.min(180, fabric.picksInPeriod() * down * fineness));
             int[] painted = new int[w * h];
             FabricPainter.of(fabric, FabricFit.of(fabric, 0, repeat.tile()),
-                    new TileGrid(w, h, repeat.widthMm(), repeat.heightMm()),
-                    INKS).paint(painted, 0, 0, h);
+                    Samples.asked(repeat, new TileGrid(w, h, repeat.widthMm(), repeat.heightMm()), INKS))
+                    .paint(painted, 0, 0, h);
             Threads threads = new Threads(fabric, INKS::argb);
             double[][] ends = shares(w, threads.warp.length, across);
             double[][] picks = shares(h, threads.weft.length, down);
@@ -133,9 +133,10 @@ class FabricAgainstBruteForceTest {
             int h = (int) Math.min(700, repeat.heightMm() * px);
             Raster tile = new Raster(w, h);
             Threads threads = new Threads(fabric, INKS::argb);
-            FabricPainter.of(fabric, fit, new TileGrid(w, h, repeat.widthMm(), repeat.heightMm()), INKS).paint(
-                    tile.argb(), 0,
-                    0, h);
+            FabricPainter.of(fabric, fit,
+                    Samples.asked(repeat, new TileGrid(w, h, repeat.widthMm(), repeat.heightMm()), INKS)).paint(
+                            tile.argb(), 0,
+                            0, h);
             double off = 0;
             int probes = 1500;
             for (int probe = 0; probe < probes; probe++) {

@@ -59,7 +59,8 @@ class FabricTest {
     private static Raster paint(Fabric fabric, double angle, Repeat repeat, int widthPx, int heightPx) {
         TileGrid grid = new TileGrid(widthPx, heightPx, repeat.tile().widthMm(), repeat.tile().heightMm());
         Raster out = new Raster(widthPx, heightPx);
-        FabricPainter.of(fabric, FabricFit.of(fabric, angle, repeat.tile()), grid, INKS).paint(out.argb(), 0, 0,
+        FabricPainter.of(fabric, FabricFit.of(fabric, angle, repeat.tile()), Samples.asked(repeat, grid, INKS)).paint(
+                out.argb(), 0, 0,
                 heightPx);
         return out;
     }
@@ -293,7 +294,8 @@ class FabricTest {
         for (double angle : new double[]{0, 90, 45, -28}) {
             for (int px : new int[]{40, 90, 300}) {
                 TileGrid grid = new TileGrid(px, px, 60, 40);
-                var painter = FabricPainter.of(woven, FabricFit.of(woven, angle, repeat.tile()), grid, INKS);
+                var painter = FabricPainter.of(woven, FabricFit.of(woven, angle, repeat.tile()),
+                        Samples.asked(repeat, grid, INKS));
                 int[] whole = new int[px * px];
                 painter.paint(whole, 0, 0, px);
                 int[] parts = new int[px * px];
@@ -356,8 +358,8 @@ class FabricTest {
         TileGrid grid = new TileGrid(200, 200, 20, 20);
         int[] warp = new int[200 * 200];
         int[] weft = new int[200 * 200];
-        new ThreadMask(TWILL, true, 10, 10).painter(repeat, grid).paint(warp, 0, 0, 200);
-        new ThreadMask(TWILL, false, 10, 10).painter(repeat, grid).paint(weft, 0, 0, 200);
+        new ThreadMask(TWILL, true, 10, 10).painter(Samples.asked(repeat, grid)).paint(warp, 0, 0, 200);
+        new ThreadMask(TWILL, false, 10, 10).painter(Samples.asked(repeat, grid)).paint(weft, 0, 0, 200);
         int shown = 0;
         for (int i = 0; i < warp.length; i++) {
             assertThat((warp[i] >>> 24) + (weft[i] >>> 24)).isEqualTo(255);

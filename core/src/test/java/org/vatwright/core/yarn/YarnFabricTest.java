@@ -1,5 +1,6 @@
 package org.vatwright.core.yarn;
 
+import org.vatwright.core.Samples;
 import org.vatwright.core.band.Band;
 import org.vatwright.core.band.BandRun;
 import org.vatwright.core.loom.Fabric;
@@ -42,7 +43,7 @@ class YarnFabricTest {
         TileGrid grid = new TileGrid(px, px, sideMm, sideMm);
         int[] out = new int[px * px];
         FabricPainter.of(new Threads(fabric, ink -> ink.equals(WARP) ? 0xFF26345A : 0xFFE1DED2),
-                FabricFit.of(fabric, angle, repeat.tile()), grid).paint(out, 0, 0, px);
+                FabricFit.of(fabric, angle, repeat.tile()), Samples.asked(repeat, grid)).paint(out, 0, 0, px);
         return out;
     }
 
@@ -156,7 +157,7 @@ class YarnFabricTest {
         Repeat repeat = new Repeat(25, 25, Arrangement.STRAIGHT);
         TileGrid grid = new TileGrid(61, 61, 25, 25);
         var painter = FabricPainter.of(new Threads(fabric, ink -> ink.equals(WARP) ? 0xFF26345A : 0xFFE1DED2),
-                FabricFit.of(fabric, 0, repeat.tile()), grid);
+                FabricFit.of(fabric, 0, repeat.tile()), Samples.asked(repeat, grid));
         int[] whole = new int[61 * 61];
         painter.paint(whole, 0, 0, 61);
         int[] strips = new int[61 * 61];

@@ -13,8 +13,10 @@ import org.vatwright.core.measure.Fraction;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.pattern.VectorMark;
+import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.TurnedLattice;
@@ -196,7 +198,7 @@ final class BlocksForm implements StructureForm {
         pane.setMinSize(SIDE, SIDE);
         pane.setPrefSize(SIDE, SIDE);
         pane.setClip(new Rectangle(SIDE, SIDE));
-        for (VectorMark mark : blocks.outlines(repeat)) {
+        for (VectorMark mark : blocks.drawing(repeat, Phase.OWN, Work.on(1)).onTile(repeat.tile())) {
             Path path = AwtShapes.path(mark.shape(), new AffineTransform());
             path.getStyleClass().add("block-drawn");
             pane.getChildren().add(path);

@@ -5,6 +5,7 @@ import java.util.Map;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.pattern.Fill;
+import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.FillTiles;
@@ -47,7 +48,7 @@ final class FillArea {
     private static Background draw(Fill fill, Colourway outer, int side) {
         double ratio = fill.source().heightMm() / fill.source().widthMm();
         int high = (int) Math.max(1, Math.min(8.0 * side, Math.rint(side * ratio)));
-        Raster tile = FillTiles.tile(fill.source(), outer, FINER * side, FINER * high, Work.on(1));
+        Raster tile = FillTiles.tile(fill.source(), outer, Phase.OWN, FINER * side, FINER * high, Work.on(1));
         return new Background(new BackgroundImage(image(tile), BackgroundRepeat.REPEAT, BackgroundRepeat.REPEAT,
                 new BackgroundPosition(Side.LEFT, 0, false, Side.TOP, 0, false),
                 new BackgroundSize(side, high, false, false, false, false)));

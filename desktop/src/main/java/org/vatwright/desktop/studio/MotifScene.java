@@ -15,6 +15,7 @@ import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.FillTiles;
 import org.vatwright.core.repeat.TileGrid;
 import org.vatwright.core.shape.Drawing;
@@ -58,9 +59,9 @@ public record MotifScene(Design design, Colourway colourway, Motif motif, double
             }
             groups.add(Group.of(moved));
         }
-        InkColours inks = FillTiles.inks(design, colourway, grid, work);
+        InkColours inks = FillTiles.inks(new Cloth(design, colourway), grid, work);
         Raster out = new Raster(grid.widthPx(), grid.heightPx());
-        DrawingPainter painter = new DrawingPainter(new Drawing(groups), grid, inks);
+        DrawingPainter painter = new DrawingPainter(new Drawing(groups), grid, inks, work);
         Rows.each(out.height(), STRIP_ROWS, work,
                 (from, to) -> painter.paint(out.argb(), from * out.width(), from, to));
         return out;

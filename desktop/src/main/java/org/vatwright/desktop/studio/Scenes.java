@@ -14,6 +14,7 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.FieldRenderer;
 import org.vatwright.core.render.FieldSpec;
 import org.vatwright.core.render.TileSource;
@@ -40,8 +41,7 @@ public final class Scenes {
         private Raster draw(TileSource tiles, double fineness, Work work) {
             FieldSpec spec = new FieldSpec(widthPx / pxPerMm, heightPx / pxPerMm, density(pxPerMm * fineness), 1, 0,
                     -left, -top);
-            Raster tile = tiles.tile(design, colourway, FieldRenderer.tileGrid(design, spec), work);
-            return FieldRenderer.sample(tile, design, spec, work);
+            return FieldRenderer.render(new Cloth(design, colourway), spec, tiles, work);
         }
     }
 

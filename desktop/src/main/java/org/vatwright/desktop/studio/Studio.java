@@ -29,9 +29,10 @@ import org.vatwright.core.render.TileCache;
 public final class Studio {
 
     private static final long CACHE_PX = 48_000_000;
+    private static final long COATS_PX = 64_000_000;
 
     private final Typeface.Case faces;
-    private final TileCache tiles = new TileCache(CACHE_PX);
+    private final TileCache tiles = new TileCache(CACHE_PX, COATS_PX);
     private final List<Runnable> watchers = new CopyOnWriteArrayList<>();
     private final List<Consumer<Message>> hearers = new CopyOnWriteArrayList<>();
     private final List<Consumer<Foot>> feet = new CopyOnWriteArrayList<>();

@@ -2,8 +2,7 @@ package org.vatwright.files.picture;
 
 import java.awt.color.ColorSpace;
 import java.awt.color.ICC_Profile;
-import java.awt.image.BufferedImage;
-import java.awt.image.DataBufferInt;
+import java.awt.image.RenderedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -28,12 +27,18 @@ import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.project.Job.Format;
 import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.RowSource;
+import org.vatwright.core.raster.Work;
 import org.vatwright.files.disk.Disk;
 
 /** Pictures out: PNG, JPEG, TIFF, each with its density and the sRGB profile, replaced only whole. */
 public final class PictureWriter {
 
+    /** More would keep a plain machine busy for hours; a side holds 2^31 - 1. */
+    private static final long MOST_PX = 100_000_000_000L;
     private static final int JPEG_SIDE = 65_500;
+    private static final long TIFF_BYTES = 1L << 32;
+    private static final long AT_ONCE_PX = 64_000_000;
     private static final int ICC_PROFILE_TAG = 34675;
     private static final byte[] SRGB = ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData();
 
@@ -41,22 +46,54 @@ public final class PictureWriter {
 
     /** @param quality of JPEG, 1 to 100; JPEG has no transparency and shows white there */
     public static void write(Raster raster, Density density, Format format, int quality, Path file) {
-        if (format == Format.JPEG) {
-            Require.that(raster.width() <= JPEG_SIDE && raster.height() <= JPEG_SIDE,
-                    "JPEG holds %,d pixels a side; this has %,d x %,d: write PNG or TIFF".formatted(JPEG_SIDE,
-                            raster.width(), raster.height()));
-        }
+        write(RowSource.of(raster), density, format, quality, file, Work.plain());
+    }
+
+    /**
+     * Writes a picture of any size, row by row; what its kind of file cannot hold is said.
+     *
+     * @param quality of JPEG, 1 to 100; JPEG has no transparency and shows white there
+     * @param work told the share that is written; when it is stopped nothing is left behind
+     */
+    public static void write(RowSource rows, Density density, Format format, int quality, Path file, Work work) {
+        checkHolds(rows.width(), rows.height(), format);
+        RenderedImage image = image(rows, format == Format.JPEG, work);
         Disk.writeWhole(file, out -> {
             switch (format) {
-                case PNG -> png(raster, density, out);
-                case JPEG -> jpeg(raster, density, quality, out);
-                default -> tiff(raster, density, out);
+                case PNG -> png(image, density, out);
+                case JPEG -> jpeg(image, density, quality, out);
+                default -> tiff(image, density, out);
             }
         });
     }
 
-    private static void png(Raster raster, Density density, OutputStream out) throws IOException {
-        BufferedImage image = straight(raster, false);
+    /** @throws Refusal when that kind of file cannot hold a picture of that size */
+    public static void checkHolds(long width, long height, Format format) {
+        Require.that(Math.max(width, height) <= Integer.MAX_VALUE && width <= MOST_PX / height,
+                "%,d x %,d pixels are more than a picture holds, %,d in all: lower the density or the size"
+                        .formatted(width, height, MOST_PX));
+        if (format == Format.JPEG) {
+            Require.that(width <= JPEG_SIDE && height <= JPEG_SIDE,
+                    "JPEG holds %,d pixels a side; this has %,d x %,d: write PNG or TIFF".formatted(JPEG_SIDE, width,
+                            height));
+            Require.that(width * height <= Raster.MOST_PX,
+                    "JPEG is packed all at once, %,d pixels at most; this has %,d: write PNG or TIFF"
+                            .formatted(Raster.MOST_PX, width * height));
+        }
+        Require.that(format != Format.TIFF || width * height <= TIFF_BYTES / 4,
+                "TIFF holds 4 GB; %,d x %,d pixels may need more: write PNG".formatted(width, height));
+    }
+
+    /** What fits into memory is looked over for transparency; of what does not its source has to know. */
+    private static RenderedImage image(RowSource rows, boolean onWhite, Work work) {
+        if ((long) rows.width() * rows.height() > AT_ONCE_PX) {
+            return new RowImage(rows, !onWhite && !rows.opaque(), onWhite, work);
+        }
+        RowSource there = rows.opaque() && !onWhite ? rows : RowSource.of(rows.gathered(work));
+        return new RowImage(there, !onWhite && !there.opaque(), onWhite, work);
+    }
+
+    private static void png(RenderedImage image, Density density, OutputStream out) throws IOException {
         ImageWriter writer = ImageIO.getImageWritersByFormatName("png").next();
         IIOMetadata data = writer.getDefaultImageMetadata(new ImageTypeSpecifier(image), null);
         IIOMetadataNode root = new IIOMetadataNode("javax_imageio_png_1.0");
@@ -78,8 +115,7 @@ public final class PictureWriter {
         return packed.toByteArray();
     }
 
-    private static void jpeg(Raster raster, Density density, int quality, OutputStream out) throws IOException {
-        BufferedImage image = straight(raster, true);
+    private static void jpeg(RenderedImage image, Density density, int quality, OutputStream out) throws IOException {
         ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
         ImageWriteParam param = writer.getDefaultWriteParam();
         param.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
@@ -99,8 +135,7 @@ public final class PictureWriter {
         write(writer, image, data, param, out);
     }
 
-    private static void tiff(Raster raster, Density density, OutputStream out) throws IOException {
-        BufferedImage image = straight(raster, false);
+    private static void tiff(RenderedImage image, Density density, OutputStream out) throws IOException {
         ImageWriter writer = ImageIO.getImageWritersByFormatName("tiff").next();
         ImageWriteParam param = writer.getDefaultWriteParam();
         param.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
@@ -127,7 +162,7 @@ public final class PictureWriter {
         return node;
     }
 
-    private static void write(ImageWriter writer, BufferedImage image, IIOMetadata data, ImageWriteParam param,
+    private static void write(ImageWriter writer, RenderedImage image, IIOMetadata data, ImageWriteParam param,
             OutputStream out) throws IOException {
         try (ImageOutputStream stream = ImageIO.createImageOutputStream(out)) {
             writer.setOutput(stream);
@@ -137,41 +172,5 @@ public final class PictureWriter {
         } finally {
             writer.dispose();
         }
-    }
-
-    /**
-     * Straight (not premultiplied) pixels; three channels where nothing is transparent.
-     *
-     * @param onWhite lays everything on white
-     */
-    static BufferedImage straight(Raster raster, boolean onWhite) {
-        int[] source = raster.argb();
-        boolean alpha = !onWhite && !opaque(source);
-        BufferedImage image = new BufferedImage(raster.width(), raster.height(),
-                alpha ? BufferedImage.TYPE_INT_ARGB : BufferedImage.TYPE_INT_RGB);
-        int[] target = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
-        for (int i = 0; i < source.length; i++) {
-            int a = source[i] >>> 24;
-            if (a == 255) {
-                target[i] = source[i];
-            } else if (onWhite) {
-                int white = 255 - a;
-                target[i] = (source[i] & 0xFFFFFF) + (white << 16 | white << 8 | white);
-            } else if (a != 0) {
-                int r = ((source[i] >> 16 & 255) * 255 + a / 2) / a;
-                int g = ((source[i] >> 8 & 255) * 255 + a / 2) / a;
-                int b = ((source[i] & 255) * 255 + a / 2) / a;
-                target[i] = a << 24 | Math.min(r, 255) << 16 | Math.min(g, 255) << 8 | Math.min(b, 255);
-            }
-        }
-        return image;
-    }
-
-    private static boolean opaque(int[] argb) {
-        int all = -1;
-        for (int pixel : argb) {
-            all &= pixel;
-        }
-        return all >>> 24 == 255;
     }
 }

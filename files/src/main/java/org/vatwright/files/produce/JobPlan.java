@@ -13,6 +13,7 @@ import org.vatwright.core.project.Job;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.core.repeat.TileGrid;
+import org.vatwright.files.picture.PictureWriter;
 
 /**
  * What a job will make, said before it runs.
@@ -76,10 +77,12 @@ public record JobPlan(String sentence, List<String> warnings, boolean possible) 
         Density density = job.density();
         long w = density.wholePx(widthMm);
         long h = density.wholePx(heightMm);
-        boolean possible = w * h <= TileGrid.MOST_PX;
-        if (!possible) {
-            warnings.add("%,d pixels are more than the %,d that can be made at once; lower the density or the size"
-                    .formatted(w * h, TileGrid.MOST_PX));
+        boolean possible = true;
+        try {
+            PictureWriter.checkHolds(w, h, job.format());
+        } catch (Refusal e) {
+            possible = false;
+            warnings.add(e.getMessage());
         }
         double mega = w * h / 1e6;
         return new JobPlan("%,d x %,d px, %s x %s mm, %s, up to %s MB, about %s s".formatted(w, h,

@@ -13,6 +13,7 @@ import org.vatwright.core.measure.Unit;
 import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.TileGrid;
 import org.vatwright.core.shape.Drawing;
 import org.vatwright.core.shape.DrawingPainter;
@@ -28,7 +29,6 @@ public final class MotifPicture {
     /** @param widthPx of the picture; its height follows the drawing */
     public static Raster draw(MotifReader.Reading reading, int widthPx) {
         int heightPx = (int) Math.max(1, Math.rint(widthPx * reading.heightMm() / reading.widthMm()));
-        TileGrid.checkPixels("the picture", widthPx, heightPx);
         Rectangle2D seen = new Rectangle2D.Double(0, 0, reading.widthMm(), reading.heightMm());
         List<Group> shown = new ArrayList<>();
         for (VectorMark mark : reading.marks()) {
@@ -45,7 +45,7 @@ public final class MotifPicture {
                 List.of(new Colourway("As drawn", List.copyOf(reading.palette().values()))));
         DrawingPainter painter = new DrawingPainter(new Drawing(shown),
                 new TileGrid(widthPx, heightPx, reading.widthMm(), reading.heightMm()),
-                new InkColours(palette, palette.first()));
+                new InkColours(palette, palette.first()), Work.plain());
         Raster picture = new Raster(widthPx, heightPx);
         painter.paint(picture.argb(), 0, 0, heightPx);
         return picture;

@@ -16,12 +16,14 @@ import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.project.Job;
 import org.vatwright.core.project.Job.Format;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Picture;
-import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.FieldRenderer;
 import org.vatwright.core.render.FieldSpec;
 import org.vatwright.core.render.TileRenderer;
@@ -30,6 +32,7 @@ import org.vatwright.core.repeat.TileGrid;
 import org.vatwright.files.picture.PictureWriter;
 import org.vatwright.files.vector.PdfTileWriter;
 import org.vatwright.files.vector.SvgTileWriter;
+import org.vatwright.files.vector.TileContent;
 
 /** Produces files from a project: tiles, fields, dressed articles. */
 public final class Producer {
@@ -84,15 +87,12 @@ public final class Producer {
                                 names(design.palette().colourways().stream().map(Colourway::name).toList()))));
     }
 
-    public void tile(Design design, Colourway colourway, TileGrid grid, Path file, int quality, Work work) {
+    public void tile(Cloth cloth, TileGrid grid, Path file, int quality, Work work) {
         switch (format(file)) {
-            case SVG -> SvgTileWriter.write(design, colourway, density(grid), file);
-            case PDF -> PdfTileWriter.write(design, colourway, density(grid), file);
-            default -> {
-                Raster tile = TileRenderer.render(design, colourway, grid, work);
-                work.goOn();
-                PictureWriter.write(tile, density(grid), format(file), quality, file);
-            }
+            case SVG -> SvgTileWriter.write(cloth, density(grid), file, work);
+            case PDF -> PdfTileWriter.write(cloth, density(grid), file, work);
+            default -> PictureWriter.write(TileRenderer.rows(cloth, grid, work), density(grid), format(file), quality,
+                    file, work);
         }
     }
 
@@ -110,6 +110,13 @@ public final class Producer {
     }
 
     private static void embedded(Design design, double dpi, List<String> told) {
+        for (Layer layer : design.layers()) {
+            if (layer.visible()) {
+                TileContent.shapeless(layer)
+                        .ifPresent(why -> told.add("%s in %s is no shape (%s); its pixels are embedded at %s dpi"
+                                .formatted(layer.name(), design.name(), why, Numbers.plain(dpi, 1))));
+            }
+        }
         for (Fill fill : design.usedFills()) {
             switch (fill.source()) {
                 case Fill.OfDesign of -> embedded(of.design(), dpi * fill.wide(), told);
@@ -120,25 +127,26 @@ public final class Producer {
         }
     }
 
-    public void field(Design design, Colourway colourway, FieldSpec spec, Path file, int quality, Work work) {
+    public void field(Cloth cloth, FieldSpec spec, Path file, int quality, Work work) {
         Format format = pixels(file, "field");
-        Raster field = FieldRenderer.render(design, colourway, spec, work);
-        work.goOn();
-        PictureWriter.write(field, spec.density(), format, quality, file);
+        PictureWriter.write(FieldRenderer.rows(cloth, spec, work), spec.density(), format, quality, file, work);
     }
 
-    /** @param colourway worn by all lays whose design has it; empty for each its own */
-    public void article(Article article, String colourway, Density density, Path file, int quality, Work work) {
+    /**
+     * @param colourway worn by all lays whose design has it; empty for each its own
+     * @param phase at which what moves is shown
+     */
+    public void article(Article article, String colourway, Phase phase, Density density, Path file, int quality,
+            Work work) {
         Format format = pixels(file, "dressed article");
         if (!colourway.isEmpty()
                 && project.designs().stream().noneMatch(d -> d.palette().find(colourway).isPresent())) {
             throw new Refusal("no design has a colourway %s".formatted(colourway));
         }
         Cut cut = Cut.of(article, faces);
-        Raster dressed = new ArticleRenderer(project::design, TileSource.PAINTED,
-                colourway.isEmpty() ? Optional.empty() : Optional.of(colourway)).render(cut, density, work);
-        work.goOn();
-        PictureWriter.write(dressed, density, format, quality, file);
+        ArticleRenderer renderer = new ArticleRenderer(project::design, TileSource.PAINTED,
+                colourway.isEmpty() ? Optional.empty() : Optional.of(colourway), phase);
+        PictureWriter.write(renderer.rows(cut, density, work), density, format, quality, file, work);
     }
 
     private static Format pixels(Path file, String what) {
@@ -155,16 +163,17 @@ public final class Producer {
         switch (job.kind()) {
             case TILE -> {
                 Design design = design(job.subject());
-                tile(design, colourway(design, job.colourway()), TileGrid.at(design.repeat().tile(), job.density()),
-                        file,
-                        job.quality(), work);
+                tile(new Cloth(design, colourway(design, job.colourway())),
+                        TileGrid.at(design.repeat().tile(), job.density()), file, job.quality(), work);
             }
             case FIELD -> {
                 Design design = design(job.subject());
-                field(design, colourway(design, job.colourway()),
+                field(new Cloth(design, colourway(design, job.colourway())),
                         new FieldSpec(job.widthMm(), job.heightMm(), job.density()), file, job.quality(), work);
             }
-            case ARTICLE -> article(article(job.subject()), job.colourway(), job.density(), file, job.quality(), work);
+            case ARTICLE ->
+                article(article(job.subject()), job.colourway(), Phase.OWN, job.density(), file, job.quality(),
+                        work);
         }
         return file;
     }

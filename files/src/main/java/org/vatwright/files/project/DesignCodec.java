@@ -2,7 +2,6 @@ package org.vatwright.files.project;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Function;
 
 import org.vatwright.core.catalogue.Catalogue;
@@ -12,6 +11,8 @@ import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.Mask;
+import org.vatwright.core.pattern.Shows;
 import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.repeat.Arrangement;
@@ -24,6 +25,9 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 
 /** A design in JSON; docs/file-format.md shows it. */
 final class DesignCodec {
+
+    private static final String EVERYWHERE = "everywhere";
+    private static final String MARKS_BELOW = "marks-below";
 
     private DesignCodec() {}
 
@@ -54,7 +58,16 @@ final class DesignCodec {
     private static ObjectNode layer(Layer layer) {
         ObjectNode out = Json.object().put("id", layer.id()).put("name", layer.name()).put("visible", layer.visible())
                 .put("opacity", layer.opacity()).put("mode", layer.mode().keyword());
-        layer.mask().ifPresent(m -> FabricCodec.mask(out, m));
+        switch (layer.shows()) {
+            case Shows.Everywhere _ -> {
+            }
+            case Shows.InMarksBelow _ -> out.put("shows", MARKS_BELOW);
+            case Shows.Where(Mask mask) -> FabricCodec.mask(out, mask);
+        }
+        if (!layer.effects().isEmpty()) {
+            ArrayNode effects = out.putArray("effects");
+            layer.effects().forEach(e -> effects.add(EffectCodec.write(e)));
+        }
         StructureCodec.writeAny(layer.structure(), out.putObject("structure"));
         return out;
     }
@@ -94,12 +107,23 @@ final class DesignCodec {
 
     /** A layer written by hand may leave out all but its structure. */
     private static Layer layer(JsonIn in, List<Layer> below) {
-        in.only("id", "name", "visible", "opacity", "mode", "mask", "structure");
+        in.only("id", "name", "visible", "opacity", "mode", "mask", "shows", "effects", "structure");
         Structure structure = StructureCodec.readAny(in.at("structure"));
         int free = below.stream().mapToInt(Layer::id).max().orElse(0) + 1;
         return new Layer(in.whole("id", free), in.text("name", Catalogue.title(structure)), structure,
                 in.truth("visible", true), in.number("opacity", 1), BlendMode.parse(in.text("mode", "normal")),
-                in.has("mask") ? Optional.of(FabricCodec.mask(in.at("mask"))) : Optional.empty());
+                shows(in), in.list("effects", EffectCodec::read));
+    }
+
+    private static Shows shows(JsonIn in) {
+        if (in.has("mask")) {
+            return new Shows.Where(FabricCodec.mask(in.at("mask")));
+        }
+        return switch (in.text("shows", EVERYWHERE)) {
+            case EVERYWHERE -> Shows.EVERYWHERE;
+            case MARKS_BELOW -> new Shows.InMarksBelow();
+            default -> throw in.at("shows").wrong("should be \"%s\" or \"%s\"".formatted(EVERYWHERE, MARKS_BELOW));
+        };
     }
 
     private static Palette palette(JsonIn in) {

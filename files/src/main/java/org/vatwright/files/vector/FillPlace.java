@@ -13,6 +13,7 @@ import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.FillPaint;
 import org.vatwright.core.pattern.InkColours;
+import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
@@ -100,7 +101,7 @@ record FillPlace(int block, List<AffineTransform> copies) {
                 Math.rint(density.px(fill.wide() * picture.widthMm()))));
         int down = (int) Math.max(1, Math.min(picture.raster().height(),
                 Math.rint(density.px(fill.high() * picture.heightMm()))));
-        Raster own = FillTiles.tile(fill.source(), null, across, down, Work.plain());
+        Raster own = FillTiles.tile(fill.source(), null, Phase.OWN, across, down, Work.plain());
         return tone == 0
                 ? own
                 : new Raster(own.width(), own.height(), Arrays.stream(own.argb()).parallel()

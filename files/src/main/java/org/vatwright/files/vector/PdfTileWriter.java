@@ -4,11 +4,14 @@ import java.awt.Color;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;
+import java.awt.geom.Point2D;
 import java.awt.geom.Rectangle2D;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
@@ -23,14 +26,14 @@ import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.util.Matrix;
-import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.measure.Density;
-import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.raster.Picture;
+import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.files.disk.Disk;
 import org.vatwright.files.picture.Pictures;
@@ -52,17 +55,17 @@ public final class PdfTileWriter {
     }
 
     /** @param density at which what is pixels by nature is embedded, at the most */
-    public static void write(Design design, Colourway colourway, Density density, Path file) {
+    public static void write(Cloth cloth, Density density, Path file, Work work) {
         Disk.writeWhole(file, out -> {
             try (PDDocument document = new PDDocument()) {
-                document.getDocumentInformation().setTitle(design.name() + ", " + colourway.name());
+                document.getDocumentInformation().setTitle(cloth.design().name() + ", " + cloth.colourway().name());
                 document.getDocumentInformation().setCreator("Vatwright");
-                Tile tile = design.repeat().tile();
+                Tile tile = cloth.design().repeat().tile();
                 PDPage page = new PDPage(new PDRectangle((float) tile.widthMm() * POINTS_PER_MM,
                         (float) tile.heightMm() * POINTS_PER_MM));
                 document.addPage(page);
                 PDFormXObject whole = new PdfTileWriter(document, density).new Content(
-                        TileContent.of(design, colourway)).form();
+                        TileContent.of(cloth, density, work)).form();
                 try (PDPageContentStream content = new PDPageContentStream(document, page)) {
                     // From mm, y down, to points, y up.
                     content.transform(new Matrix(POINTS_PER_MM, 0, 0, -POINTS_PER_MM, 0,
@@ -118,15 +121,33 @@ public final class PdfTileWriter {
         private PDFormXObject layer(Layer layer) throws IOException {
             PDFormXObject form = blank(of.widthMm(), of.heightMm(), true);
             try (PDFormContentStream content = new PDFormContentStream(form)) {
-                if (layer.mask().isPresent()) {
+                if (layer.mask().isPresent() && TileContent.shapeless(layer).isEmpty()) {
                     path(content, layer.mask().get().outline(of.design().repeat()));
                     content.clip();
                 }
-                for (VectorMark mark : of.marks(layer)) {
+                Optional<List<VectorMark>> marks = of.marks(layer);
+                if (marks.isEmpty()) {
+                    pixels(content, layer);
+                }
+                for (VectorMark mark : marks.orElse(List.of())) {
                     mark(content, mark);
                 }
             }
             return form;
+        }
+
+        /** What is no shape, as a picture at its place. */
+        private void pixels(PDFormContentStream content, Layer layer) throws IOException {
+            PDImageXObject image = LosslessFactory.createFromImage(document, Pictures.image(of.pixels(layer)));
+            float w = (float) of.tile().widthMm();
+            float h = (float) of.tile().heightMm();
+            for (Point2D copy : of.copies()) {
+                content.saveGraphicsState();
+                // Pictures stand upright in points, y up.
+                content.transform(new Matrix(1, 0, 0, -1, (float) copy.getX(), (float) copy.getY() + h));
+                content.drawImage(image, 0, 0, w, h);
+                content.restoreGraphicsState();
+            }
         }
 
         private void mark(PDFormContentStream content, VectorMark mark) throws IOException {

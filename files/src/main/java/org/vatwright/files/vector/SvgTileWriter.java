@@ -6,20 +6,20 @@ import static org.vatwright.files.vector.XmlOut.number;
 
 import java.awt.geom.AffineTransform;
 import java.awt.geom.NoninvertibleTransformException;
+import java.awt.geom.Point2D;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Base64;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
 import javax.xml.stream.XMLStreamException;
 
-import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.measure.Density;
-import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Gradient;
 import org.vatwright.core.pattern.Ink;
@@ -27,6 +27,9 @@ import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.raster.Picture;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.files.disk.Disk;
 import org.vatwright.files.picture.Pictures;
@@ -39,43 +42,45 @@ public final class SvgTileWriter {
 
     private final XmlOut xml;
     private final Density density;
+    private final Work work;
     private int ids;
 
-    private SvgTileWriter(XmlOut xml, Density density) {
+    private SvgTileWriter(XmlOut xml, Density density, Work work) {
         this.xml = xml;
         this.density = density;
+        this.work = work;
     }
 
     /** @param density at which what is pixels by nature is embedded, at the most */
-    public static void write(Design design, Colourway colourway, Density density, Path file) {
+    public static void write(Cloth cloth, Density density, Path file, Work work) {
         Disk.writeWhole(file, out -> {
             try {
-                new SvgTileWriter(new XmlOut(out), density).draw(design, colourway);
+                new SvgTileWriter(new XmlOut(out), density, work).draw(cloth);
             } catch (XMLStreamException e) {
                 throw new IOException(e);
             }
         });
     }
 
-    private void draw(Design design, Colourway colourway) throws XMLStreamException {
-        Tile tile = design.repeat().tile();
+    private void draw(Cloth cloth) throws XMLStreamException {
+        Tile tile = cloth.design().repeat().tile();
         String w = number(tile.widthMm());
         String h = number(tile.heightMm());
         xml.start("svg", "xmlns", "http://www.w3.org/2000/svg", "xmlns:xlink", "http://www.w3.org/1999/xlink", "width",
                 w + "mm", "height", h + "mm", "viewBox", "0 0 " + w + " " + h);
-        xml.text("title", design.name() + ", " + colourway.name());
+        xml.text("title", cloth.design().name() + ", " + cloth.colourway().name());
         xml.start("defs");
-        pattern("tile", design, colourway);
+        pattern("tile", cloth);
         xml.end();
         xml.empty("rect", "width", w, "height", h, "fill", "url(#tile)");
         xml.close();
     }
 
-    private void pattern(String id, Design design, Colourway colourway) throws XMLStreamException {
-        Tile tile = design.repeat().tile();
+    private void pattern(String id, Cloth cloth) throws XMLStreamException {
+        Tile tile = cloth.design().repeat().tile();
         xml.start("pattern", "id", id, "width", number(tile.widthMm()), "height", number(tile.heightMm()),
                 "patternUnits", "userSpaceOnUse");
-        new Content(TileContent.of(design, colourway)).draw();
+        new Content(TileContent.of(cloth, density, work)).draw();
         xml.end();
     }
 
@@ -100,13 +105,14 @@ public final class SvgTileWriter {
 
         private void layer(Layer layer) throws XMLStreamException {
             String shown = "shown-" + ++ids;
-            if (layer.mask().isPresent()) {
+            boolean clipped = layer.mask().isPresent() && TileContent.shapeless(layer).isEmpty();
+            if (clipped) {
                 xml.start("clipPath", "id", shown);
                 xml.empty("path", "d", data(layer.mask().get().outline(of.design().repeat())));
                 xml.end();
             }
             xml.start("g");
-            if (layer.mask().isPresent()) {
+            if (clipped) {
                 xml.attribute("clip-path", "url(#" + shown + ")");
             }
             if (layer.opacity() < 1) {
@@ -115,10 +121,24 @@ public final class SvgTileWriter {
             if (layer.mode() != BlendMode.NORMAL) {
                 xml.attribute("style", "mix-blend-mode:" + layer.mode().keyword());
             }
-            for (VectorMark mark : of.marks(layer)) {
+            Optional<List<VectorMark>> marks = of.marks(layer);
+            if (marks.isEmpty()) {
+                pixels(layer);
+            }
+            for (VectorMark mark : marks.orElse(List.of())) {
                 mark(mark);
             }
             xml.end();
+        }
+
+        /** What is no shape, as a picture at its place. */
+        private void pixels(Layer layer) throws XMLStreamException {
+            String data = embedded(of.pixels(layer));
+            for (Point2D copy : of.copies()) {
+                xml.empty("image", "x", number(copy.getX()), "y", number(copy.getY()), "width",
+                        number(of.tile().widthMm()), "height", number(of.tile().heightMm()), "preserveAspectRatio",
+                        "none", "xlink:href", data);
+            }
         }
 
         private void mark(VectorMark mark) throws XMLStreamException {
@@ -191,8 +211,7 @@ public final class SvgTileWriter {
                     case Fill.OfDesign inner -> new Content(of.within(inner, seenTone)).draw();
                     case Fill.OfPicture(Picture picture) -> xml.empty("image", "width", number(w), "height", number(h),
                             "preserveAspectRatio", "none", "xlink:href",
-                            "data:image/png;base64," + Base64.getEncoder().encodeToString(
-                                    Pictures.png(FillPlace.pixels(fill, picture, seenTone, density))));
+                            embedded(FillPlace.pixels(fill, picture, seenTone, density)));
                 }
                 xml.end();
             }
@@ -220,6 +239,10 @@ public final class SvgTileWriter {
             }
             xml.end();
         }
+    }
+
+    private static String embedded(Raster pixels) {
+        return "data:image/png;base64," + Base64.getEncoder().encodeToString(Pictures.png(pixels));
     }
 
     private static Optional<AffineTransform> inverse(AffineTransform of) {

@@ -1,41 +1,56 @@
 package org.vatwright.files.vector;
 
+import java.awt.geom.Point2D;
 import java.awt.geom.Rectangle2D;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.measure.Density;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Effect;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.Shows;
 import org.vatwright.core.pattern.VectorMark;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.FillTiles;
+import org.vatwright.core.render.TileRenderer;
 import org.vatwright.core.repeat.Tile;
+import org.vatwright.core.repeat.TileGrid;
 
 /**
- * What there is to write of one design, the outer one or one that serves as an ink, whatever the kind of file.
+ * What there is to write of one cloth, the outer one or one that serves as an ink, whatever the kind of file.
  *
  * @param bleed how far it reaches over its right and lower edge, in mm
  * @param tone by which all of it is lightened or darkened
+ * @param density at which what is no shape is embedded
  */
-record TileContent(Design design, Colourway colourway, InkColours inks, double bleed, double tone) {
+public record TileContent(Cloth cloth, InkColours inks, double bleed, double tone, Density density, Work work) {
 
-    static TileContent of(Design design, Colourway colourway) {
-        return new TileContent(design, colourway, FillTiles.plain(design, colourway), 0, 0);
+    static TileContent of(Cloth cloth, Density density, Work work) {
+        return new TileContent(cloth, FillTiles.plain(cloth.design(), cloth.colourway()), 0, 0, density, work);
     }
 
     /** @return that of a design that serves as an ink of this one */
     TileContent within(Fill.OfDesign fill, double itsTone) {
-        Colourway worn = FillTiles.colourway(fill, colourway);
-        return new TileContent(fill.design(), worn, FillTiles.plain(fill.design(), worn), FillPlace.bleed(fill),
-                itsTone);
+        Colourway worn = FillTiles.colourway(fill, cloth.colourway());
+        return new TileContent(new Cloth(fill.design(), worn, cloth.phase()), FillTiles.plain(fill.design(), worn),
+                FillPlace.bleed(fill), itsTone, density, work);
+    }
+
+    Design design() {
+        return cloth.design();
     }
 
     Tile tile() {
-        return design.repeat().tile();
+        return design().repeat().tile();
     }
 
     double widthMm() {
@@ -48,21 +63,55 @@ record TileContent(Design design, Colourway colourway, InkColours inks, double b
 
     /** @return the ground as a mark; none when it is clear */
     Optional<VectorMark> ground() {
-        return design.ground() instanceof Ink.Clear
+        return design().ground() instanceof Ink.Clear
                 ? Optional.empty()
-                : Optional.of(new VectorMark(new Rectangle2D.Double(0, 0, widthMm(), heightMm()), design.ground()));
+                : Optional.of(new VectorMark(new Rectangle2D.Double(0, 0, widthMm(), heightMm()), design().ground()));
     }
 
     List<Layer> layers() {
-        return design.layers().stream().filter(Layer::visible).toList();
+        return design().layers().stream().filter(Layer::visible).toList();
     }
 
-    List<VectorMark> marks(Layer layer) {
-        return FillPlace.withBleed(layer.structure().outlines(design.repeat()), tile(), bleed);
+    /** @return the marks of a layer as shapes; empty when it has to be embedded as pixels */
+    Optional<List<VectorMark>> marks(Layer layer) {
+        return shapeless(layer).isPresent()
+                ? Optional.empty()
+                : layer.structure().outlines(design().repeat(), cloth.phase(), work)
+                        .map(all -> FillPlace.withBleed(all, tile(), bleed));
+    }
+
+    /** @return why a layer cannot be written as shapes; empty when it can */
+    public static Optional<String> shapeless(Layer layer) {
+        if (!layer.effects().isEmpty()) {
+            return Optional.of(String.join(" and ", layer.effects().stream().map(Effect::kind).toList()));
+        }
+        if (layer.shows() instanceof Shows.InMarksBelow) {
+            return Optional.of("shown in the marks of another layer");
+        }
+        return layer.structure().drawn() ? Optional.empty() : Optional.of("painted");
+    }
+
+    /** @return the layer's coat as it shows, by itself */
+    Raster pixels(Layer layer) {
+        Raster coat = TileRenderer.coat(cloth, layer, TileGrid.at(tile(), density), work);
+        return tone == 0
+                ? coat
+                : new Raster(coat.width(), coat.height(),
+                        Arrays.stream(coat.argb()).map(argb -> InkColours.toned(argb, tone)).toArray());
+    }
+
+    /** @return where the pixels of a tile lie: once, and again where it reaches over its edges */
+    List<Point2D> copies() {
+        double w = tile().widthMm();
+        double h = tile().heightMm();
+        return bleed == 0
+                ? List.of(new Point2D.Double())
+                : List.of(new Point2D.Double(), new Point2D.Double(w, 0), new Point2D.Double(0, h),
+                        new Point2D.Double(w, h));
     }
 
     List<MarkCoats.Coat> coats(VectorMark mark) {
-        return MarkCoats.of(mark, design, inks).coats().stream()
+        return MarkCoats.of(mark, design(), inks).coats().stream()
                 .map(c -> new MarkCoats.Coat(c.fill(), c.tone() + tone, toned(c.rgb()), c.opacity())).toList();
     }
 

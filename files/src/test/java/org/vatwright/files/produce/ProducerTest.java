@@ -32,13 +32,16 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.project.Job;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.FieldRenderer;
 import org.vatwright.core.render.FieldSpec;
 import org.vatwright.core.render.TileRenderer;
+import org.vatwright.core.render.TileSource;
 import org.vatwright.core.repeat.TileGrid;
 import org.vatwright.files.demo.DemoCommission;
 import org.vatwright.files.disk.Limits;
@@ -62,8 +65,8 @@ class ProducerTest {
     private Path tile(String name, String file, double dpi) {
         Design design = PRODUCER.design(name);
         Path path = folder.resolve(file);
-        PRODUCER.tile(design, design.palette().first(), TileGrid.at(design.repeat().tile(), new Density(dpi)), path, 95,
-                Work.on(2));
+        PRODUCER.tile(new Cloth(design, design.palette().first()),
+                TileGrid.at(design.repeat().tile(), new Density(dpi)), path, 95, Work.on(2));
         return path;
     }
 
@@ -100,12 +103,12 @@ class ProducerTest {
     @Test
     void aPngComesBackAsItWasPaintedAndTheSurroundOfAnArticleIsClear() throws IOException {
         Design design = PRODUCER.design("Foredeck");
-        Raster painted = TileRenderer.render(design, design.palette().first(),
+        Raster painted = TileRenderer.render(new Cloth(design, design.palette().first()),
                 TileGrid.at(design.repeat().tile(), new Density(100)), Work.on(1));
         assertThat(Pictures.read(tile("Foredeck", "f.png", 100), Limits.STANDARD).argb()).isEqualTo(painted.argb());
 
         Path words = folder.resolve("words.png");
-        PRODUCER.article(PRODUCER.article("Ship's name"), "", new Density(20), words, 90, Work.on(2));
+        PRODUCER.article(PRODUCER.article("Ship's name"), "", Phase.OWN, new Density(20), words, 90, Work.on(2));
         BufferedImage image = ImageIO.read(words.toFile());
         assertThat(image.getRGB(1, 1) >>> 24).isZero();
         assertThat(image.getColorModel().hasAlpha()).isTrue();
@@ -120,7 +123,7 @@ class ProducerTest {
         // A small page is whole pixels, so that its many edges fall alike.
         int dpi = design.repeat().widthMm() < 60 || !design.fills().isEmpty() ? 254 : 150;
         Path file = tile(name, "t.pdf", dpi);
-        Raster painted = TileRenderer.render(design, design.palette().first(),
+        Raster painted = TileRenderer.render(new Cloth(design, design.palette().first()),
                 TileGrid.at(design.repeat().tile(), new Density(dpi)), Work.on(2));
         try (PDDocument document = Loader.loadPDF(file.toFile())) {
             assertThat(document.getPage(0).getMediaBox().getWidth())
@@ -148,7 +151,8 @@ class ProducerTest {
         Density dpi = new Density(127);
         double w = 2.5 * design.repeat().tile().widthMm();
         double h = design.repeat().tile().heightMm();
-        Raster painted = FieldRenderer.render(design, design.palette().first(), new FieldSpec(w, h, dpi), Work.on(2));
+        Raster painted = FieldRenderer.render(new Cloth(design, design.palette().first()), new FieldSpec(w, h, dpi),
+                TileSource.PAINTED, Work.on(2));
         String wide = Files.readString(file).replaceFirst("width=\"[^\"]*mm\"", "width=\"" + w + "mm\"")
                 .replaceFirst("viewBox=\"[^\"]*\"", "viewBox=\"0 0 %s %s\"".formatted(w, h));
         int last = wide.lastIndexOf("<rect");

@@ -39,6 +39,7 @@ import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.TileRenderer;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
@@ -90,17 +91,17 @@ class VectorTilesTest {
 
     /** @return mean difference of a channel, of 255, of SVG and of PDF */
     private double[] apart(Design design) throws IOException {
-        Raster painted = TileRenderer.render(design, design.palette().first(),
+        Raster painted = TileRenderer.render(new Cloth(design, design.palette().first()),
                 TileGrid.at(design.repeat().tile(), DPI), Work.on(2));
         Path svg = folder.resolve("t.svg");
-        SvgTileWriter.write(design, design.palette().first(), DPI, svg);
+        SvgTileWriter.write(new Cloth(design, design.palette().first()), DPI, svg, Work.on(2));
         SVGDocument drawing = new SVGLoader().load(Files.newInputStream(svg), null, LoaderContext.createDefault());
         BufferedImage drawn = new BufferedImage(painted.width(), painted.height(), BufferedImage.TYPE_INT_RGB);
         Graphics2D g = drawn.createGraphics();
         g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         drawing.render((java.awt.Component) null, g, new ViewBox(painted.width(), painted.height()));
         Path pdf = folder.resolve("t.pdf");
-        PdfTileWriter.write(design, design.palette().first(), DPI, pdf);
+        PdfTileWriter.write(new Cloth(design, design.palette().first()), DPI, pdf, Work.on(2));
         try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
             return new double[]{mean(painted, drawn),
                     mean(painted, new PDFRenderer(document).renderImageWithDPI(0, (float) DPI.dpi()))};

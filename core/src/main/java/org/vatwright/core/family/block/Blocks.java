@@ -15,6 +15,8 @@ import org.vatwright.core.measure.Finding;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.Phase;
+import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.Lattice;
 import org.vatwright.core.repeat.LatticeFit;
 import org.vatwright.core.repeat.Repeat;
@@ -221,7 +223,7 @@ public record Blocks(Bond bond, double lengthMm, double breadthMm, double jointM
     }
 
     @Override
-    public Drawing drawing(Repeat repeat) {
+    public Drawing drawing(Repeat repeat, Phase phase, Work work) {
         return new BlockDrawing(this, repeat).drawing();
     }
 

@@ -12,8 +12,10 @@ import org.vatwright.core.measure.Finding;
 import org.vatwright.core.measure.Fraction;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.pattern.VectorMark;
+import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.Tile;
@@ -133,7 +135,7 @@ public record Dots(List<Dot> dots, int across, int down,
     }
 
     @Override
-    public Drawing drawing(Repeat repeat) {
+    public Drawing drawing(Repeat repeat, Phase phase, Work work) {
         List<Group> groups = new ArrayList<>();
         for (Dot dot : dots) {
             double r = dot.diameterMm() / 2;

@@ -13,7 +13,8 @@ import org.vatwright.core.measure.Finding;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Ink;
-import org.vatwright.core.pattern.Structure;
+import org.vatwright.core.pattern.Phase;
+import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.Lattice;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.shape.Drawing;
@@ -104,8 +105,8 @@ public record FlowLines(double periodMm, double pitchMm, List<Knot> knots, Copie
     }
 
     @Override
-    public Optional<Structure> atPhase(double other) {
-        return Optional.of(withPhase(other));
+    public boolean moves() {
+        return sway.amountMm() > 0 || travel != 0 && !beads.isEmpty();
     }
 
     /** Points and steps go with their sides; thickness, beads and blobs keep their shape. */
@@ -159,8 +160,8 @@ public record FlowLines(double periodMm, double pitchMm, List<Knot> knots, Copie
     }
 
     @Override
-    public Drawing drawing(Repeat repeat) {
-        return FlowDrawing.of(this, repeat);
+    public Drawing drawing(Repeat repeat, Phase moment, Work work) {
+        return FlowDrawing.of(withPhase(moment.orOwn(phase)), repeat);
     }
 
     @Override

@@ -15,6 +15,8 @@ import org.vatwright.core.measure.Finding;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.Phase;
+import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.Lattice;
 import org.vatwright.core.repeat.LatticeFit;
 import org.vatwright.core.repeat.Repeat;
@@ -146,7 +148,7 @@ public record Interlace(Mesh mesh, double sizeMm, double spacingMm, double downM
     }
 
     @Override
-    public Drawing drawing(Repeat repeat) {
+    public Drawing drawing(Repeat repeat, Phase phase, Work work) {
         return new InterlaceDrawing(this, repeat).drawing();
     }
 

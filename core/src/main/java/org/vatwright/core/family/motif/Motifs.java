@@ -11,6 +11,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.vatwright.core.motif.Motif;
+import org.vatwright.core.pattern.Phase;
+import org.vatwright.core.raster.Rows;
+import org.vatwright.core.raster.Work;
 
 import org.vatwright.core.measure.Finding;
 import org.vatwright.core.measure.Require;
@@ -40,6 +43,8 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
     public static final int MOST_MOTIFS = 200;
     private static final int MOST_BY_HAND = 20_000;
     private static final int MOST_IN_TILE = 60_000;
+    /** Motifs that one thread draws before it asks whether to go on. */
+    private static final int AT_ONCE = 250;
     /** Places are kept to a millionth of a mm, so that a move by whole cells leaves just the same numbers. */
     private static final double PLACES_PER_MM = 1e6;
 
@@ -201,24 +206,29 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
         if (!(placing instanceof Placing.Scattered how)) {
             return List.of();
         }
-        Scatter scatter = new Scatter(motifs, how, byHand, Lattice.of(repeat));
+        Scatter scatter = new Scatter(motifs, how, byHand, Lattice.of(repeat), Work.plain());
         scatter.place();
         return scatter.numbers();
     }
 
     /** @return what rows, rings or the scatter place in one cell */
     public List<Instance> placed(Repeat repeat) {
+        return placed(repeat, Work.plain());
+    }
+
+    /** @param work under which the scatter throws; can be stopped */
+    public List<Instance> placed(Repeat repeat, Work work) {
         return switch (placing) {
             case Placing.ByHand _ -> List.of();
             case Placing.Rows rows -> Layouts.rows(motifs, rows, repeat);
             case Placing.Rings rings -> Layouts.rings(motifs, rings, repeat);
             case Placing.Along along -> Layouts.along(motifs, along, repeat);
-            case Placing.Scattered how -> new Scatter(motifs, how, byHand, Lattice.of(repeat)).place();
+            case Placing.Scattered how -> new Scatter(motifs, how, byHand, Lattice.of(repeat), work).place();
         };
     }
 
     @Override
-    public Drawing drawing(Repeat repeat) {
+    public Drawing drawing(Repeat repeat, Phase phase, Work work) {
         Map<Integer, List<VectorMark>> marks = new HashMap<>();
         Map<Integer, Ink> first = new HashMap<>();
         for (Motif motif : motifs) {
@@ -226,7 +236,7 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
             motif.inks().stream().filter(i -> !(i instanceof Ink.Clear)).findFirst()
                     .ifPresent(i -> first.put(motif.id(), i));
         }
-        List<Instance> all = new ArrayList<>(placed(repeat));
+        List<Instance> all = new ArrayList<>(placed(repeat, work));
         all.addAll(byHand);
         List<AffineTransform> cells = new ArrayList<>();
         for (Tile.Origin cell : repeat.tile().cells()) {
@@ -237,9 +247,12 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
             }
         }
         // Independent of each other, and many: on several threads, in their order.
-        return new Drawing(cells.stream().flatMap(cell -> all.parallelStream().flatMap(
-                i -> groups(i, cell, marks.get(i.motif()), first.get(i.motif())).stream()).toList().stream())
-                .toList());
+        List<Group> groups = new ArrayList<>();
+        for (AffineTransform cell : cells) {
+            Rows.map(all, AT_ONCE, work, i -> groups(i, cell, marks.get(i.motif()), first.get(i.motif())))
+                    .forEach(groups::addAll);
+        }
+        return new Drawing(groups);
     }
 
     /** @param own the motif's first ink, which the instance may exchange; null when it has none */

@@ -9,6 +9,7 @@ import org.vatwright.core.motif.Motif;
 
 import org.vatwright.core.measure.Noise;
 import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.Lattice;
 
 /**
@@ -28,11 +29,14 @@ final class Scatter {
     private final double[] shares;
     private final Discs discs;
     private final Lattice lattice;
+    private final Work work;
     private final List<Instance> placed = new ArrayList<>();
     private final List<Integer> numbers = new ArrayList<>();
     private final int pinned;
 
-    Scatter(List<Motif> motifs, Placing.Scattered how, List<Instance> byHand, Lattice lattice) {
+    /** @param work asked before each throw whether to go on */
+    Scatter(List<Motif> motifs, Placing.Scattered how, List<Instance> byHand, Lattice lattice, Work work) {
+        this.work = work;
         this.motifs = motifs;
         this.how = how;
         this.lattice = lattice;
@@ -70,13 +74,16 @@ final class Scatter {
         }
         wanted.sort(Comparator.comparingDouble((Instance w) -> -radius(w)));
         for (int i = 0; i < wanted.size(); i++) {
+            work.goOn();
             throwDown(wanted.get(i), i);
         }
         new TreeMap<>(how.again()).forEach(this::throwAnew);
         for (int i = 0; i < how.fill() && fillGap(how.count() + i); i++) {
             // Each goes into the largest gap that is left.
+            work.goOn();
         }
         for (int step = 0; step < how.relax(); step++) {
+            work.goOn();
             relax();
         }
         List<Instance> result = new ArrayList<>();

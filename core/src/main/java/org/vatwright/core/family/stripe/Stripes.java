@@ -11,12 +11,13 @@ import org.vatwright.core.measure.Angle;
 import org.vatwright.core.measure.Finding;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Ink;
-import org.vatwright.core.pattern.InkColours;
+import org.vatwright.core.pattern.PaintRequest;
 import org.vatwright.core.pattern.Painter;
+import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.pattern.VectorMark;
+import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.Repeat;
-import org.vatwright.core.repeat.TileGrid;
 import org.vatwright.core.repeat.TurnedLattice;
 
 /**
@@ -82,13 +83,18 @@ public record Stripes(BandRun run, BandMeasure measure, double angleDeg,
     }
 
     @Override
-    public Painter painter(Repeat repeat, TileGrid grid, InkColours inks) {
-        return StripePainter.of(this, Waves.of(this, repeat.tile()), grid, inks);
+    public Painter painter(PaintRequest asked) {
+        return StripePainter.of(this, Waves.of(this, asked.repeat().tile()), asked.grid(), asked.inks());
     }
 
     @Override
-    public List<VectorMark> outlines(Repeat repeat) {
-        return StripeOutlines.of(this, repeat.tile());
+    public boolean drawn() {
+        return true;
+    }
+
+    @Override
+    public Optional<List<VectorMark>> outlines(Repeat repeat, Phase phase, Work work) {
+        return Optional.of(StripeOutlines.of(this, repeat.tile()));
     }
 
     /** The waves it is drawn with, first stretched with the cell, then turned. */

@@ -16,7 +16,9 @@ import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.pattern.VectorMark;
+import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.Lattice;
 import org.vatwright.core.repeat.LatticeFit;
 import org.vatwright.core.repeat.Repeat;
@@ -161,7 +163,7 @@ public record Zigzag(double periodMm, double amplitudeMm, double spacingMm, List
     }
 
     @Override
-    public Drawing drawing(Repeat repeat) {
+    public Drawing drawing(Repeat repeat, Phase phase, Work work) {
         LatticeFit fit = fit(repeat);
         var places = places(fit);
         List<Group> groups = new ArrayList<>();

@@ -20,12 +20,15 @@ import org.vatwright.core.measure.Finding;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.FieldRenderer;
 import org.vatwright.core.render.FieldSpec;
 import org.vatwright.core.render.TileRenderer;
+import org.vatwright.core.render.TileSource;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.TileGrid;
@@ -95,7 +98,7 @@ class BlocksTest {
     }
 
     private static double area(Blocks blocks, Repeat repeat) {
-        return blocks.drawing(repeat).groups().getFirst().marks().stream().map(VectorMark::shape)
+        return blocks.drawing(repeat, Phase.OWN, Work.on(2)).groups().getFirst().marks().stream().map(VectorMark::shape)
                 .mapToDouble(BlocksTest::shoelace).sum();
     }
 
@@ -123,7 +126,7 @@ class BlocksTest {
         Blocks seen = blocks.withJointWidth(0.4).withJoint(Ink.slot("Linen"));
         Repeat own = tile(seen);
         Design design = Samples.design(own.widthMm(), own.heightMm(), Arrangement.STRAIGHT, seen);
-        Raster tile = TileRenderer.render(design, Samples.morning(),
+        Raster tile = TileRenderer.render(new Cloth(design, Samples.morning()),
                 new TileGrid(120, 120, own.widthMm(), own.heightMm()), Work.on(2));
         for (int part : new int[]{2, 3, 5}) {
             assertThat(same(tile, 120 / part, 0)).as("%s, %s across", seen.bond(), part).isFalse();
@@ -151,9 +154,9 @@ class BlocksTest {
                 Blocks blocks = blocks(bond, 20, 12, 0, TWO).withJoint(Ink.CLEAR).withAngle(random.nextInt(180));
                 Design design = Samples.design(60 + random.nextInt(40), 60 + random.nextInt(40), Arrangement.STRAIGHT,
                         blocks);
-                Raster field = FieldRenderer.render(design, Samples.morning(), new FieldSpec(50, 50,
+                Raster field = FieldRenderer.render(new Cloth(design, Samples.morning()), new FieldSpec(50, 50,
                         new Density(30 + random.nextInt(200)), 0.2 + random.nextDouble(), random.nextInt(360), 1, 2),
-                        Work.on(2));
+                        TileSource.PAINTED, Work.on(2));
                 for (int argb : field.argb()) {
                     // Linen under them is f1e9d8; navy is 20365f and madder ab3b2c.
                     assertThat(argb >> 8 & 255).as("%s", bond).isBetween(0x35, 0x3c);
@@ -169,18 +172,19 @@ class BlocksTest {
                 .withVariety(new Variety(12, 0.2, true, 0.4, 0.3, 7));
         Design design = Samples.design(160, 120, Arrangement.STRAIGHT, blocks);
         TileGrid grid = new TileGrid(320, 240, 160, 120);
-        Raster tile = TileRenderer.render(design, Samples.morning(), grid, Work.on(2));
+        Raster tile = TileRenderer.render(new Cloth(design, Samples.morning()), grid, Work.on(2));
         assertThat(same(tile, 160, 0)).isFalse();
         assertThat(same(tile, 0, 120)).isFalse();
-        assertThat(TileRenderer.render(design, Samples.morning(), grid, Work.on(1)).argb()).isEqualTo(tile.argb());
-        Raster other = TileRenderer.render(
-                design.replace(1, l -> l.withStructure(blocks.withVariety(blocks.variety().withSeed(8)))),
-                Samples.morning(), grid, Work.on(2));
+        assertThat(TileRenderer.render(new Cloth(design, Samples.morning()), grid, Work.on(1)).argb())
+                .isEqualTo(tile.argb());
+        Raster other = TileRenderer.render(Samples.cloth(design.replace(1,
+                l -> l.withStructure(blocks.withVariety(blocks.variety().withSeed(8))))), grid, Work.on(2));
         assertThat(Samples.difference(tile, other)).isGreaterThan(20);
         // Worn blocks lose area, and never gain any.
         assertThat(blocks.count(design.repeat())).isEqualTo(96);
         Inking random = new Inking(Inking.Way.AT_RANDOM, List.of(Samples.NAVY, Samples.MADDER), List.of(3.0, 1.0));
-        long navy = blocks.withInking(random).drawing(new Repeat(2000, 1000, Arrangement.STRAIGHT)).groups()
+        long navy = blocks.withInking(random)
+                .drawing(new Repeat(2000, 1000, Arrangement.STRAIGHT), Phase.OWN, Work.on(2)).groups()
                 .getFirst().marks().stream().filter(m -> m.from().equals(Samples.NAVY)).count();
         assertThat(navy / 10_000.0).isEqualTo(0.75, within(0.02));
     }
@@ -194,9 +198,11 @@ class BlocksTest {
         assertThat(blocks.at(repeat, 0.2, 0.2)).isEmpty();
         Blocks touched = blocks.withTouch(spot, new Touch(0.2, Optional.of(Samples.MADDER), 0));
         int red = 0;
-        Raster before = TileRenderer.render(Samples.design(120, 120, Arrangement.STRAIGHT, blocks), Samples.morning(),
+        Raster before = TileRenderer.render(
+                new Cloth(Samples.design(120, 120, Arrangement.STRAIGHT, blocks), Samples.morning()),
                 new TileGrid(240, 240, 120, 120), Work.on(1));
-        Raster after = TileRenderer.render(Samples.design(120, 120, Arrangement.STRAIGHT, touched), Samples.morning(),
+        Raster after = TileRenderer.render(
+                new Cloth(Samples.design(120, 120, Arrangement.STRAIGHT, touched), Samples.morning()),
                 new TileGrid(240, 240, 120, 120), Work.on(1));
         for (int i = 0; i < before.argb().length; i++) {
             red += before.argb()[i] != after.argb()[i] ? 1 : 0;

@@ -13,8 +13,10 @@ import org.vatwright.core.Samples;
 import org.vatwright.core.inspect.SeamCheck;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.TileRenderer;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
@@ -68,16 +70,16 @@ class FlowLinesTest {
         for (int n = 0; n < 8; n++) {
             Design design = Samples.design(100, 80, Arrangement.STRAIGHT, any(random).withSway(new Sway(4, 3, n)));
             TileGrid grid = new TileGrid(200, 160, 100, 80);
-            Raster start = TileRenderer.render(design.atPhase(0), Samples.morning(), grid, Work.on(2));
-            assertThat(TileRenderer.render(design.atPhase(1), Samples.morning(), grid, Work.on(2)).argb())
+            Raster start = TileRenderer.render(new Cloth(design, Samples.morning(), Phase.of(0)), grid, Work.on(2));
+            assertThat(TileRenderer.render(new Cloth(design, Samples.morning(), Phase.of(1)), grid, Work.on(2)).argb())
                     .isEqualTo(start.argb());
-            assertThat(TileRenderer.render(design.atPhase(-3), Samples.morning(), grid, Work.on(1)).argb())
+            assertThat(TileRenderer.render(new Cloth(design, Samples.morning(), Phase.of(-3)), grid, Work.on(1)).argb())
                     .isEqualTo(start.argb());
             assertThat(Samples.difference(start,
-                    TileRenderer.render(design.atPhase(0.4), Samples.morning(), grid, Work.on(2)))).isGreaterThan(50);
+                    TileRenderer.render(new Cloth(design, Samples.morning(), Phase.of(0.4)), grid, Work.on(2))))
+                    .isGreaterThan(50);
         }
-        Design still = Samples.design(100, 80, Arrangement.STRAIGHT, Samples.stripes(0, 5, 5));
-        assertThat(still.atPhase(0.3)).isEqualTo(still);
+        assertThat(Samples.design(100, 80, Arrangement.STRAIGHT, Samples.stripes(0, 5, 5)).moves()).isFalse();
     }
 
     /** No seam: the step across the tile's edge is no larger than steps inside, at any angle. */
@@ -91,7 +93,8 @@ class FlowLinesTest {
                             new Ribbon.Stop(0.7, Samples.MADDER))))
                     : lines;
             Design design = Samples.design(200, 120, Arrangement.STRAIGHT, coloured);
-            Raster tile = TileRenderer.render(design, Samples.morning(), new TileGrid(400, 240, 200, 120), Work.on(2));
+            Raster tile = TileRenderer.render(new Cloth(design, Samples.morning()), new TileGrid(400, 240, 200, 120),
+                    Work.on(2));
             assertThat(SeamCheck.ratio(tile)).as("%s", coloured).isLessThan(1.5);
         }
     }

@@ -16,6 +16,7 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.TileRenderer;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
@@ -31,9 +32,9 @@ class InterlaceTest {
     }
 
     private static Raster tile(Interlace interlace, Repeat repeat, int px) {
-        return TileRenderer.render(
-                Samples.design(repeat.widthMm(), repeat.heightMm(), Arrangement.STRAIGHT, interlace), Samples.morning(),
-                TileGrid.ofWidth(repeat.tile(), px), Work.on(2));
+        return TileRenderer
+                .render(new Cloth(Samples.design(repeat.widthMm(), repeat.heightMm(), Arrangement.STRAIGHT, interlace),
+                        Samples.morning()), TileGrid.ofWidth(repeat.tile(), px), Work.on(2));
     }
 
     /** Along each line over and under take turns, and every crossing has one of each, whatever the size. */
@@ -107,7 +108,8 @@ class InterlaceTest {
         Interlace strips = new Interlace(Mesh.parse("strips plain"), 10, 30, 30, 16, 2, 0.2, List.of(Samples.NAVY), 0,
                 Set.of());
         Design design = Samples.design(60, 60, Arrangement.STRAIGHT, strips).withGround(Ink.CLEAR);
-        Raster tile = TileRenderer.render(design, Samples.morning(), new TileGrid(600, 600, 60, 60), Work.on(1));
+        Raster tile = TileRenderer.render(new Cloth(design, Samples.morning()), new TileGrid(600, 600, 60, 60),
+                Work.on(1));
         // The strip across at 15 mm lies under the one down at 15 mm or at 45 mm: clear from 5 to 7 mm or 35 to 37.
         int open = 0;
         for (int x = 0; x < 600; x++) {
@@ -115,7 +117,7 @@ class InterlaceTest {
         }
         assertThat(open).isEqualTo(40);
         Interlace closed = strips.withGapMm(0);
-        Raster whole = TileRenderer.render(design.replace(1, l -> l.withStructure(closed)), Samples.morning(),
+        Raster whole = TileRenderer.render(Samples.cloth(design.replace(1, l -> l.withStructure(closed))),
                 new TileGrid(601, 599, 60, 60), Work.on(1));
         for (int x = 0; x < 601; x++) {
             assertThat(whole.at(x, 150) >>> 24).isEqualTo(255);

@@ -3,6 +3,8 @@ package org.vatwright.core.family.motif;
 import org.vatwright.core.motif.Form;
 import org.vatwright.core.motif.Motif;
 import org.vatwright.core.motif.Part;
+import org.vatwright.core.pattern.Phase;
+import org.vatwright.core.render.Cloth;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -67,11 +69,11 @@ class MotifsTest {
             Tile tile = design.repeat().tile();
             int w = (int) (tile.widthMm() * 2);
             int h = (int) (tile.heightMm() * 2);
-            Raster painted = TileRenderer.render(design.withGround(Ink.CLEAR), Samples.morning(),
+            Raster painted = TileRenderer.render(new Cloth(design.withGround(Ink.CLEAR), Samples.morning()),
                     new TileGrid(w, h, tile.widthMm(), tile.heightMm()), Work.on(2));
             List<Group> everywhere = new ArrayList<>();
             Motifs fitted = (Motifs) design.layers().getFirst().structure();
-            for (Group group : fitted.drawing(design.repeat()).groups()) {
+            for (Group group : fitted.drawing(design.repeat(), Phase.OWN, Work.on(2)).groups()) {
                 VectorMark mark = group.marks().getFirst();
                 // A motif that lies over itself across the edge does so from below right to above left.
                 for (int row = 3; row >= -3; row--) {
@@ -84,7 +86,7 @@ class MotifsTest {
             // On a sheet of 7 x 7 tiles nothing comes in again that could reach the middle one.
             DrawingPainter sheet = new DrawingPainter(new Drawing(everywhere),
                     new TileGrid(7 * w, 7 * h, 7 * tile.widthMm(), 7 * tile.heightMm()),
-                    new InkColours(Samples.PALETTE, Samples.morning()));
+                    new InkColours(Samples.PALETTE, Samples.morning()), Work.on(2));
             int[] rows = new int[7 * w * h];
             sheet.paint(rows, 0, 3 * h, 4 * h);
             for (int y = 0; y < h; y++) {

@@ -18,9 +18,11 @@ import org.vatwright.core.band.Edge;
 import org.vatwright.core.inspect.SeamCheck;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.InkColours;
+import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.TileRenderer;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
@@ -64,15 +66,15 @@ class StripesTest {
     @Test
     void uprightStripesOfWholePixelsAreDrawnToTheBit() {
         Design design = Samples.design(20, 10, Arrangement.STRAIGHT, Samples.stripes(0, 4, 6));
-        Raster tile = TileRenderer.render(design, Samples.morning(), TileGrid.ofWidth(design.repeat().tile(), 40),
-                Work.on(1));
+        Raster tile = TileRenderer.render(new Cloth(design, Samples.morning()),
+                TileGrid.ofWidth(design.repeat().tile(), 40), Work.on(1));
         InkColours inks = new InkColours(Samples.PALETTE, Samples.morning());
         for (int x = 0; x < 40; x++) {
             assertThat(tile.at(x, 7)).isEqualTo(inks.argb(x % 20 < 8 ? Samples.NAVY : Samples.LINEN));
         }
         Design level = Samples.design(10, 20, Arrangement.STRAIGHT, Samples.stripes(-90, 4, 6));
-        Raster down = TileRenderer.render(level, Samples.morning(), TileGrid.ofWidth(level.repeat().tile(), 20),
-                Work.on(1));
+        Raster down = TileRenderer.render(new Cloth(level, Samples.morning()),
+                TileGrid.ofWidth(level.repeat().tile(), 20), Work.on(1));
         assertThat(down.at(3, 0)).isEqualTo(inks.argb(Samples.NAVY));
         assertThat(down.at(3, 8)).isEqualTo(inks.argb(Samples.LINEN));
     }
@@ -80,8 +82,8 @@ class StripesTest {
     @Test
     void aPositiveAngleTurnsCounterClockwiseAsSeen() {
         Design design = Samples.design(20, 20, Arrangement.STRAIGHT, Samples.stripes(45, Math.sqrt(50), Math.sqrt(50)));
-        Raster tile = TileRenderer.render(design, Samples.morning(), TileGrid.ofWidth(design.repeat().tile(), 200),
-                Work.on(1));
+        Raster tile = TileRenderer.render(new Cloth(design, Samples.morning()),
+                TileGrid.ofWidth(design.repeat().tile(), 200), Work.on(1));
         // Upright stripes turned that way lean from the upper left to the lower right.
         assertThat(tile.at(60, 60)).isEqualTo(tile.at(110, 110)).isEqualTo(tile.at(160, 160));
         assertThat(tile.at(60, 60)).isNotEqualTo(tile.at(110, 10));
@@ -96,10 +98,10 @@ class StripesTest {
                     .withRun(new BandRun(straight.run().bands().stream().map(b -> b.withEdge(edge)).toList(), true));
             Design design = Samples.design(60, 45, Arrangement.STRAIGHT, cut);
             TileGrid grid = TileGrid.ofWidth(design.repeat().tile(), 480);
-            Raster tile = TileRenderer.render(design, Samples.morning(), grid, Work.on(2));
+            Raster tile = TileRenderer.render(new Cloth(design, Samples.morning()), grid, Work.on(2));
             assertThat(SeamCheck.ratio(tile)).isLessThan(1.5);
             Design otherSeed = design.replace(1, l -> l.withStructure(cut.withSeed(99)));
-            Raster other = TileRenderer.render(otherSeed, Samples.morning(), grid, Work.on(2));
+            Raster other = TileRenderer.render(new Cloth(otherSeed, Samples.morning()), grid, Work.on(2));
             assertThat(Samples.difference(tile, other)).isGreaterThan(100);
         }
     }
@@ -121,8 +123,8 @@ class StripesTest {
                 .map(b -> b.withEdge(edge)).toList(), true)))) {
             Design design = Samples.design(60, 45, Arrangement.HALF_DROP, stripes);
             TileGrid grid = TileGrid.ofWidth(design.repeat().tile(), 600);
-            Raster painted = TileRenderer.render(design, Samples.morning(), grid, Work.on(2));
-            BufferedImage drawn = draw(stripes.outlines(design.repeat()), grid);
+            Raster painted = TileRenderer.render(new Cloth(design, Samples.morning()), grid, Work.on(2));
+            BufferedImage drawn = draw(stripes.outlines(design.repeat(), Phase.OWN, Work.on(2)).orElseThrow(), grid);
             long far = 0;
             for (int i = 0; i < painted.argb().length; i++) {
                 int a = painted.argb()[i];

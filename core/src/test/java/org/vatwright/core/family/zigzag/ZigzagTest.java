@@ -13,8 +13,10 @@ import org.vatwright.core.Samples;
 import org.vatwright.core.measure.Finding;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.TileRenderer;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
@@ -32,7 +34,8 @@ class ZigzagTest {
     @EnumSource(Zigzag.Corner.class)
     void linesAreAsThickAsTypedInEveryColumn(Zigzag.Corner corner) {
         Design design = Samples.design(80, 80, Arrangement.STRAIGHT, zigzag(corner, 0.6)).withGround(Ink.CLEAR);
-        Raster tile = TileRenderer.render(design, Samples.morning(), new TileGrid(320, 320, 80, 80), Work.on(2));
+        Raster tile = TileRenderer.render(new Cloth(design, Samples.morning()), new TileGrid(320, 320, 80, 80),
+                Work.on(2));
         for (int x = 0; x < 320; x++) {
             double inked = 0;
             for (int y = 0; y < 320; y++) {
@@ -72,13 +75,13 @@ class ZigzagTest {
                     1 + random.nextInt(5));
             assertThat(fits.closes(repeat)).isTrue();
             int count = any.fit(repeat).count();
-            assertThat(any.drawing(repeat).groups().getFirst().marks()).hasSize(count);
+            assertThat(any.drawing(repeat, Phase.OWN, Work.on(2)).groups().getFirst().marks()).hasSize(count);
         }
         Design level = Samples.design(80, 80, Arrangement.STRAIGHT, zigzag(Zigzag.Corner.SHARP, 0));
         Design upright = Samples.design(80, 80, Arrangement.STRAIGHT, zigzag(Zigzag.Corner.SHARP, 0).withAngle(90));
         TileGrid grid = new TileGrid(160, 160, 80, 80);
-        Raster a = TileRenderer.render(level, Samples.morning(), grid, Work.on(1));
-        Raster b = TileRenderer.render(upright, Samples.morning(), grid, Work.on(1));
+        Raster a = TileRenderer.render(new Cloth(level, Samples.morning()), grid, Work.on(1));
+        Raster b = TileRenderer.render(new Cloth(upright, Samples.morning()), grid, Work.on(1));
         for (int i = 0; i < 160 * 160; i++) {
             // Counter-clockwise: what was at the right end of a row stands at the top of a column.
             assertThat(b.at(i / 160, 159 - i % 160) >> 8 & 255).isCloseTo(a.at(i % 160, i / 160) >> 8 & 255,

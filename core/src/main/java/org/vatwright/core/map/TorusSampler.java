@@ -1,4 +1,9 @@
-package org.vatwright.core.raster;
+package org.vatwright.core.map;
+
+import org.vatwright.core.colour.Packed;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Rows;
+import org.vatwright.core.raster.Work;
 
 /**
  * Lays a tile endlessly into a picture: one sampling of the torus, bilinear between pixel centres, so there are no
@@ -20,18 +25,39 @@ public final class TorusSampler {
     private final Raster tile;
     private int[] padded;
     private long[] spread;
+    private Levels levels;
 
     /** Prepares a tile that is sampled several times; the tile is not copied until a sampling needs it. */
     public TorusSampler(Raster tile) {
         this.tile = tile;
     }
 
-    public static void sample(Raster tile, Affine map, Raster out, Work work) {
+    public static void sample(Raster tile, ClothMap map, Raster out, Work work) {
         new TorusSampler(tile).sample(map, out, work);
     }
 
-    /** Safe to call from several threads at once, each with a picture of its own. */
-    public void sample(Affine map, Raster out, Work work) {
+    /**
+     * Safe to call from several threads at once, each with a picture of its own.
+     * <p>
+     * Affine maps are read from the tile as it is, which is to be as dense as what is seen; of all others each place is read
+     * from the level of the tile that is as dense as the picture is there.
+     */
+    public void sample(ClothMap map, Raster out, Work work) {
+        if (map instanceof Affine affine) {
+            affine(affine, out, work);
+        } else {
+            new LevelSampler(levels().all(work), map).sample(out, work);
+        }
+    }
+
+    private synchronized Levels levels() {
+        if (levels == null) {
+            levels = new Levels(tile);
+        }
+        return levels;
+    }
+
+    private void affine(Affine map, Raster out, Work work) {
         if (isCopy(tile, map, out)) {
             copy(tile, map, out, work);
             return;
@@ -119,9 +145,10 @@ public final class TorusSampler {
             int fx = (int) px >>> 24;
             int fy = (int) py >>> 24;
             target[at++] = spread != null
-                    ? mix(spread[p], spread[p + 1], spread[p + stride], spread[p + stride + 1], fx, fy)
-                    : mix(spread(padded[p]), spread(padded[p + 1]), spread(padded[p + stride]),
-                            spread(padded[p + stride + 1]), fx, fy);
+                    ? Packed.mix(spread[p], spread[p + 1], spread[p + stride], spread[p + stride + 1], fx, fy)
+                    : Packed.mix(Packed.spread(padded[p]), Packed.spread(padded[p + 1]),
+                            Packed.spread(padded[p + stride]),
+                            Packed.spread(padded[p + stride + 1]), fx, fy);
             px += stepX;
             px -= px >= wide ? wide : 0;
             py += stepY;
@@ -129,28 +156,12 @@ public final class TorusSampler {
         }
     }
 
-    /** Four weights that sum to 256: equal pixels give just that pixel. All channels in one multiplication. */
-    private static int mix(long c00, long c10, long c01, long c11, int fx, int fy) {
-        int w11 = fx * fy + 128 >> 8;
-        int w10 = fx - w11;
-        int w01 = fy - w11;
-        int w00 = 256 - fx - fy + w11;
-        long sum = c00 * w00 + c10 * w10 + c01 * w01 + c11 * w11
-                + 0x0080_0080_0080_0080L >>> 8 & 0x00FF_00FF_00FF_00FFL;
-        return (int) (sum | sum >>> 24);
-    }
-
     private static long[] spread(int[] padded) {
         long[] spread = new long[padded.length];
         for (int i = 0; i < padded.length; i++) {
-            spread[i] = spread(padded[i]);
+            spread[i] = Packed.spread(padded[i]);
         }
         return spread;
-    }
-
-    /** @return the four channels 16 bits apart */
-    private static long spread(int argb) {
-        return argb & 0xFF00FFL | (argb & 0xFF00FF00L) << 24;
     }
 
     /** @return texels times 2^32, 0 to below {@code size} */

@@ -1,6 +1,6 @@
-package org.vatwright.core.family.motif;
+package org.vatwright.core.family.dot;
 
-import org.vatwright.core.family.dot.Dots;
+import org.vatwright.core.render.Cloth;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -20,7 +20,8 @@ import org.vatwright.core.repeat.TileGrid;
 class DotsTest {
 
     private static Raster tile(Design design, int px) {
-        return TileRenderer.render(design, Samples.morning(), TileGrid.ofWidth(design.repeat().tile(), px), Work.on(2));
+        return TileRenderer.render(new Cloth(design, Samples.morning()), TileGrid.ofWidth(design.repeat().tile(), px),
+                Work.on(2));
     }
 
     @Test

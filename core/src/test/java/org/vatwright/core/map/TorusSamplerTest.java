@@ -1,4 +1,4 @@
-package org.vatwright.core.raster;
+package org.vatwright.core.map;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -6,6 +6,8 @@ import java.util.Arrays;
 import java.util.Random;
 
 import org.junit.jupiter.api.Test;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
 
 class TorusSamplerTest {
 

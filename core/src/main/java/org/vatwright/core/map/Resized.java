@@ -1,20 +1,20 @@
-package org.vatwright.core.render;
+package org.vatwright.core.map;
 
 import org.vatwright.core.colour.LightMix;
-import org.vatwright.core.raster.Affine;
+import org.vatwright.core.map.Affine;
+import org.vatwright.core.map.TorusSampler;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Rows;
-import org.vatwright.core.raster.TorusSampler;
 import org.vatwright.core.raster.Work;
 
 /** A picture in another number of pixels: averaged by area in linear light when there are fewer, bilinear when more. */
-final class Resized {
+public final class Resized {
 
     private static final int STRIP_ROWS = 16;
 
     private Resized() {}
 
-    static Raster of(Raster from, int width, int height, Work work) {
+    public static Raster of(Raster from, int width, int height, Work work) {
         if (width == from.width() && height == from.height()) {
             return from;
         }

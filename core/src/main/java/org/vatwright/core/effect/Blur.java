@@ -1,0 +1,44 @@
+package org.vatwright.core.effect;
+
+import org.vatwright.core.measure.Require;
+import org.vatwright.core.pattern.Effect;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
+import org.vatwright.core.repeat.TileGrid;
+
+/**
+ * Marks made soft: each place takes a mean of its neighbourhood, weighed by a normal spread, in linear light.
+ *
+ * @param spreadMm standard deviation of the spread, 0 to 1000; 0 changes nothing
+ */
+public record Blur(double spreadMm) implements Effect {
+
+    public static final String KIND = "blur";
+    public static final double MOST_MM = 1000;
+
+    public Blur {
+        Require.within("spread of a blur", spreadMm, 0, MOST_MM, "mm");
+    }
+
+    @Override
+    public String kind() {
+        return KIND;
+    }
+
+    @Override
+    public int order() {
+        return EffectOrder.BLUR.ordinal();
+    }
+
+    @Override
+    public Raster on(Raster coat, TileGrid grid, Work work) {
+        double across = spreadMm / grid.mmPerPxX();
+        double down = spreadMm / grid.mmPerPxY();
+        return spreadMm == 0 ? coat : SoftCoat.of(coat, across, down, work);
+    }
+
+    @Override
+    public Blur resized(double by) {
+        return new Blur(Math.min(MOST_MM, spreadMm * by));
+    }
+}

@@ -1,0 +1,108 @@
+package org.vatwright.core.render;
+
+import java.util.Optional;
+
+import org.vatwright.core.colour.Packed;
+import org.vatwright.core.pattern.Effect;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.PaintRequest;
+import org.vatwright.core.pattern.Painter;
+import org.vatwright.core.raster.Compositor;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Rows;
+import org.vatwright.core.raster.Work;
+import org.vatwright.core.repeat.TileGrid;
+import org.vatwright.core.shape.DrawnStructure;
+
+/**
+ * One layer as it will be laid on: its marks, what is done to them, the pattern in which they show; as colour and coverage,
+ * which are premultiplied pixels. One that needs no neighbours paints whatever rows are asked for; an effect has the whole
+ * tile painted first.
+ */
+final class Coat {
+
+    private static final int STRIP_PX = 1 << 16;
+
+    private final Painter painter;
+    private final Optional<Painter> mask;
+    private final int width;
+
+    private Coat(Painter painter, Optional<Painter> mask, int width) {
+        this.painter = painter;
+        this.mask = mask;
+        this.width = width;
+    }
+
+    /** Makes ready, under the request's work, what paints a layer. */
+    static Coat of(Layer layer, PaintRequest asked) {
+        Painter marks = marks(layer, asked);
+        if (!layer.effects().isEmpty()) {
+            Raster done = whole(marks, asked.grid(), asked.work());
+            for (Effect effect : layer.effects()) {
+                asked.work().goOn();
+                done = effect.on(done, asked.grid(), asked.work());
+            }
+            marks = new Painted(done, Packed.opaque(done.argb()));
+        }
+        return new Coat(marks, layer.mask().map(m -> m.painter(asked)), asked.grid().widthPx());
+    }
+
+    /** Fills that run through what knows only colours need more than its own painter. */
+    private static Painter marks(Layer layer, PaintRequest asked) {
+        return !(layer.structure() instanceof DrawnStructure) && FilledPainter.needed(layer.structure(), asked.inks())
+                ? new FilledPainter(layer.structure(), asked)
+                : layer.structure().painter(asked);
+    }
+
+    /** @return the coat of a tile that was painted before */
+    static Coat of(Painted painted) {
+        return new Coat(painted, Optional.empty(), painted.raster().width());
+    }
+
+    /** @return the whole of it, to be kept */
+    Painted painted(TileGrid grid, Work work) {
+        Raster raster = whole(this::paint, grid, work);
+        return new Painted(raster, Packed.opaque(raster.argb()));
+    }
+
+    private static Raster whole(Painter painter, TileGrid grid, Work work) {
+        Raster raster = new Raster(grid.widthPx(), grid.heightPx());
+        int rows = Math.max(1, Math.min(grid.heightPx(), STRIP_PX / grid.widthPx()));
+        Rows.each(grid.heightPx(), rows, work,
+                (from, to) -> painter.paint(raster.argb(), from * grid.widthPx(), from, to));
+        return raster;
+    }
+
+    /** @return whether every pixel of it is opaque */
+    boolean covers() {
+        return painter.opaque() && mask.isEmpty();
+    }
+
+    void paint(int[] out, int at, int from, int to) {
+        painter.paint(out, at, from, to);
+        mask.ifPresent(m -> {
+            int[] seen = new int[(to - from) * width];
+            m.paint(seen, 0, from, to);
+            Compositor.keep(out, at, seen);
+        });
+    }
+
+    /** Some columns of the rows alone. */
+    void paint(int[] out, int at, int from, int to, int left, int right) {
+        painter.paint(out, at, from, to, width, left, right);
+        mask.ifPresent(m -> {
+            int[] seen = new int[(to - from) * (right - left)];
+            m.paint(seen, 0, from, to, width, left, right);
+            Compositor.keep(out, at, seen);
+        });
+    }
+
+    /** A tile that is there already. @param opaque whether every pixel of it is */
+    record Painted(Raster raster, boolean opaque) implements Painter {
+
+        @Override
+        public void paint(int[] out, int at, int from, int to) {
+            System.arraycopy(raster.argb(), from * raster.width(), out, at, (to - from) * raster.width());
+        }
+    }
+}

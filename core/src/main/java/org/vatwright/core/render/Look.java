@@ -1,0 +1,121 @@
+package org.vatwright.core.render;
+
+import java.util.ArrayList;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fill;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.Phase;
+import org.vatwright.core.pattern.Shows;
+
+import com.github.benmanes.caffeine.cache.Interner;
+
+/**
+ * All that a picture depends on, as a value: what has no part in it (names, guides, colours that nothing wears, the phase of
+ * what does not move) is left out. Its hash is worked out once, and equal ones are the same object, so that designs nested
+ * many times over cost no more than their number.
+ */
+final class Look {
+
+    private static final Interner<Look> KNOWN = Interner.newWeakInterner();
+
+    private final List<?> parts;
+    private final int hash;
+
+    private Look(List<?> parts) {
+        this.parts = parts;
+        hash = parts.hashCode();
+    }
+
+    private static Look known(List<?> parts) {
+        return KNOWN.intern(new Look(parts));
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return this == other || other instanceof Look look && hash == look.hash && parts.equals(look.parts);
+    }
+
+    @Override
+    public int hashCode() {
+        return hash;
+    }
+
+    static Look of(Cloth cloth) {
+        return new Looks(cloth.phase()).design(cloth.design(), cloth.colourway());
+    }
+
+    /** @return what the coat of a layer depends on, before opacity and blend */
+    static Look ofCoat(Cloth cloth, Layer layer) {
+        return new Looks(cloth.phase()).coat(cloth.design(), cloth.colourway(), layer);
+    }
+
+    /** The looks of one asking; each nested design is looked at once. */
+    private static final class Looks {
+        private final Phase phase;
+        private final Map<Design, Map<Colourway, Look>> seen = new IdentityHashMap<>();
+
+        Looks(Phase phase) {
+            this.phase = phase;
+        }
+
+        Look design(Design design, Colourway colourway) {
+            Map<Colourway, Look> worn = seen.computeIfAbsent(design, d -> new IdentityHashMap<>());
+            Look known = worn.get(colourway);
+            if (known == null) {
+                known = made(design, colourway);
+                worn.put(colourway, known);
+            }
+            return known;
+        }
+
+        private Look made(Design design, Colourway colourway) {
+            List<Object> parts = new ArrayList<>();
+            parts.add(design.repeat());
+            parts.add(ink(design, colourway, design.ground()));
+            boolean[] needed = TilePainter.needed(design.layers());
+            for (int i = 0; i < needed.length; i++) {
+                if (needed[i]) {
+                    Layer layer = design.layers().get(i);
+                    parts.add(List.of(coat(design, colourway, layer), layer.visible(), layer.opacity(), layer.mode(),
+                            i > 0 && layer.shows() instanceof Shows.InMarksBelow));
+                }
+            }
+            return known(parts);
+        }
+
+        Look coat(Design design, Colourway colourway, Layer layer) {
+            List<Object> parts = new ArrayList<>();
+            parts.add(design.repeat());
+            parts.add(layer.structure());
+            parts.add(layer.effects());
+            parts.add(layer.mask());
+            if (layer.moves()) {
+                parts.add(phase);
+            }
+            layer.structure().inks().stream().distinct().forEach(i -> parts.add(ink(design, colourway, i)));
+            return known(parts);
+        }
+
+        private Object ink(Design design, Colourway colourway, Ink ink) {
+            return switch (ink) {
+                case Ink.Clear _ -> ink;
+                case Ink.Slot(String name) -> colourway.colours().get(design.palette().slot(name));
+                case Ink.Filled(String name) -> fill(design.fill(name).orElseThrow(), colourway);
+            };
+        }
+
+        private Look fill(Fill fill, Colourway outer) {
+            Object source = fill.source() instanceof Fill.OfDesign of
+                    ? design(of.design(), FillTiles.colourway(of, outer))
+                    : fill.source();
+            return known(List.of(source, fill.wide(), fill.high(), fill.turnDeg(), fill.startX(), fill.startY(),
+                    fill.anew(), fill.follows()));
+        }
+    }
+}

@@ -1,0 +1,167 @@
+package org.vatwright.core.effect;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Random;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
+import org.vatwright.core.repeat.TileGrid;
+
+class BlurTest {
+
+    private static final int W = 61;
+    private static final int H = 47;
+
+    /** A few opaque and half clear dots in two inks. */
+    private static Raster marks(long seed) {
+        Raster raster = new Raster(W, H);
+        Random random = new Random(seed);
+        for (int i = 0; i < 90; i++) {
+            int at = random.nextInt(W * H);
+            raster.argb()[at] = random.nextBoolean() ? 0xFFAB3B2C : 0x80102030;
+        }
+        return raster;
+    }
+
+    private static Raster rolled(Raster raster, int dx, int dy) {
+        Raster rolled = new Raster(W, H);
+        for (int y = 0; y < H; y++) {
+            for (int x = 0; x < W; x++) {
+                rolled.argb()[(y + dy) % H * W + (x + dx) % W] = raster.at(x, y);
+            }
+        }
+        return rolled;
+    }
+
+    private static Raster soft(Raster raster, double spreadPx) {
+        return new Blur(spreadPx).on(raster, new TileGrid(W, H, W, H), Work.on(2));
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {0.4, 2.5, 5.9, 6.1, 14, 30, 300})
+    void noPlaceOfTheTorusIsAnyOther(double spread) {
+        Raster marks = marks(3);
+        Raster first = rolled(soft(marks, spread), 17, 40);
+        Raster second = soft(rolled(marks, 17, 40), spread);
+        for (int i = 0; i < W * H; i++) {
+            for (int shift = 0; shift < 32; shift += 8) {
+                assertThat((double) (first.argb()[i] >>> shift & 255))
+                        .isEqualTo(second.argb()[i] >>> shift & 255, within(1.0));
+            }
+        }
+    }
+
+    /** One opaque pixel: the coverage is the normal curve, summed over all its copies on the torus. */
+    @ParameterizedTest
+    @ValueSource(doubles = {1, 3, 5.5, 7, 12, 25})
+    void onePixelBecomesANormalSpread(double spread) {
+        float[] plane = new float[W * H];
+        plane[5 * W + 3] = 1;
+        SoftPlane.blur(plane, W, spread, spread, Work.on(2));
+        double sum = 0;
+        double most = 0;
+        double peak = normal(0, spread, W) * normal(0, spread, H);
+        for (int y = 0; y < H; y++) {
+            for (int x = 0; x < W; x++) {
+                double wanted = normal(x - 3, spread, W) * normal(y - 5, spread, H);
+                most = Math.max(most, Math.abs(plane[y * W + x] - wanted) / peak);
+                sum += plane[y * W + x];
+            }
+        }
+        assertThat(sum).isEqualTo(1, within(1e-4));
+        // The peak of a single pixel is where three running means are worst; true weights come nearly all the way.
+        assertThat(most).isLessThan(spread < 6 ? 0.005 : 0.13);
+    }
+
+    /** An edge becomes the integral of the normal curve; held against its series, by the torus' two edges. */
+    @ParameterizedTest
+    @ValueSource(doubles = {2, 5.9, 6.1, 9, 20})
+    void anEdgeBecomesTheIntegralOfTheNormalSpread(double spread) {
+        int n = 400;
+        float[] line = new float[n];
+        java.util.Arrays.fill(line, 0, 200, 1);
+        SoftPlane.blur(line, n, spread, 0, Work.on(1));
+        for (int x = 100; x < 300; x++) {
+            double wanted = 0;
+            for (double t = -8; t < (199.5 - x) / spread; t += 0.002) {
+                wanted += 0.002 * Math.exp(-0.5 * t * t) / Math.sqrt(2 * Math.PI);
+            }
+            assertThat((double) line[x]).isEqualTo(wanted, within(0.012));
+        }
+    }
+
+    private static double normal(int at, double spread, int period) {
+        double sum = 0;
+        for (int turn = -6; turn <= 6; turn++) {
+            double d = (at + turn * period) / spread;
+            sum += Math.exp(-0.5 * d * d);
+        }
+        return sum / (spread * Math.sqrt(2 * Math.PI));
+    }
+
+    @Test
+    void anInkKeepsItsColourAndOnlyItsEdgeGetsSoft() {
+        Raster disc = new Raster(W, H);
+        for (int y = 10; y < 30; y++) {
+            for (int x = 20; x < 45; x++) {
+                disc.argb()[y * W + x] = 0xFFAB3B2C;
+            }
+        }
+        Raster soft = soft(disc, 3);
+        for (int argb : soft.argb()) {
+            int alpha = argb >>> 24;
+            if (alpha > 40) {
+                assertThat((argb >> 16 & 255) * 255.0 / alpha).isEqualTo(0xAB, within(4.0));
+                assertThat((argb & 255) * 255.0 / alpha).isEqualTo(0x2C, within(4.0));
+            }
+        }
+        assertThat(soft.at(32, 20) >>> 24).isEqualTo(255);
+        assertThat(soft.at(20, 20) >>> 24).isBetween(140, 160);
+    }
+
+    @Test
+    void halfBlackHalfWhiteIsTheirMeanInLightNotInNumbers() {
+        Raster halves = new Raster(W, H);
+        for (int i = 0; i < W * H; i++) {
+            halves.argb()[i] = i % 2 == 0 ? 0xFF000000 : 0xFFFFFFFF;
+        }
+        assertThat(soft(halves, 200).at(9, 9) & 255).isBetween(187, 189);
+    }
+
+    @Test
+    void theSameLengthIsTheSameAtTwiceTheDensityAndWithAnyThreads() {
+        Raster coarse = new Raster(40, 40);
+        Raster fine = new Raster(80, 80);
+        for (int y = 0; y < 80; y++) {
+            for (int x = 0; x < 80; x++) {
+                int argb = x / 2 >= 10 && x / 2 < 25 && y / 2 < 20 ? 0xFF000000 : 0;
+                fine.argb()[y * 80 + x] = argb;
+                coarse.argb()[y / 2 * 40 + x / 2] = argb;
+            }
+        }
+        Blur blur = new Blur(2);
+        Raster one = blur.on(coarse, new TileGrid(40, 40, 40, 40), Work.on(1));
+        Raster two = blur.on(fine, new TileGrid(80, 80, 40, 40), Work.on(2));
+        for (int y = 0; y < 40; y++) {
+            for (int x = 0; x < 40; x++) {
+                double mean = ((two.at(2 * x, 2 * y) >>> 24) + (two.at(2 * x + 1, 2 * y) >>> 24)
+                        + (two.at(2 * x, 2 * y + 1) >>> 24) + (two.at(2 * x + 1, 2 * y + 1) >>> 24)) / 4.0;
+                assertThat((double) (one.at(x, y) >>> 24)).isEqualTo(mean, within(4.0));
+            }
+        }
+        assertThat(blur.on(fine, new TileGrid(80, 80, 40, 40), Work.on(1)).argb()).isEqualTo(two.argb());
+    }
+
+    @Test
+    void noSpreadChangesNothingAndTooMuchIsRefusedWithItsLimit() {
+        Raster marks = marks(1);
+        assertThat(soft(marks, 0)).isSameAs(marks);
+        assertThatThrownBy(() -> new Blur(1001)).hasMessage("spread of a blur 1001 mm must be from 0 to 1000 mm");
+    }
+}
