@@ -19,6 +19,7 @@ import org.vatwright.core.family.block.Bond;
 import org.vatwright.core.family.block.Inking;
 import org.vatwright.core.family.block.Variety;
 import org.vatwright.core.measure.Fraction;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.Ink;
@@ -54,7 +55,7 @@ public class BlocksBenchmark {
 
     @Setup
     public void prepare() {
-        Design quay = DemoCommission.load().design("Quay").orElseThrow();
+        Design quay = DemoCommission.load().design(new Id("quay")).orElseThrow();
         Ink tar = Ink.slot("Tar");
         Blocks blocks = new Blocks(new Bond.Running(new Fraction(1, 2)), 146, 46, 4, tar,
                 new Inking(Inking.Way.AT_RANDOM, List.of(Ink.slot("Slate"), Ink.slot("Kelp"), Ink.slot("Fog")),

@@ -32,6 +32,7 @@ import org.vatwright.core.laid.LaidStructure;
 import org.vatwright.core.loom.Look;
 import org.vatwright.core.loom.SettText;
 import org.vatwright.core.loom.Weave;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.motif.Form;
 import org.vatwright.core.motif.Motif;
 import org.vatwright.core.motif.Part;
@@ -82,7 +83,7 @@ public class LiveBenchmark {
     public void prepare() {
         Project demo = DemoCommission.load();
         studio = new Studio(demo, new ShippedTypefaces());
-        demo.design(subject).ifPresent(d -> {
+        demo.design(new Id(subject.toLowerCase(java.util.Locale.ROOT))).ifPresent(d -> {
             studio.select(s -> s.withDesign(d));
             laid = (LaidStructure) d.layers().getFirst().structure();
         });
@@ -95,7 +96,7 @@ public class LiveBenchmark {
                             .map(b -> b.withEdge(new Edge(0.5, 1, 9))).toList(), true)));
         }
         if (subject.equals("dots")) {
-            Dots dots = (Dots) demo.design("Buoys").orElseThrow().layers().getFirst().structure();
+            Dots dots = (Dots) demo.design(new Id("buoys")).orElseThrow().layers().getFirst().structure();
             studio.editDesign("dots", d -> d.withLayers(List.of(d.layers().getFirst(),
                     new org.vatwright.core.pattern.Layer(9, "Dots", dots.withInks(i -> d.ground()).withCounts(8, 8)))));
             studio.select(s -> s.withLayer(9));

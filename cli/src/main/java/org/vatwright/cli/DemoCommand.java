@@ -13,6 +13,7 @@ import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Unit;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Phase;
+import org.vatwright.core.project.Output;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.Cloth;
@@ -77,16 +78,16 @@ final class DemoCommand implements Callable<Integer> {
                 String name = name(design.name() + "-" + colourway.name());
                 add(steps, name + "-tile.png", file -> producer.tile(new Cloth(design, colourway),
                         TileGrid.at(design.repeat().tile(), within(TILES, design.repeat().tile().widthMm())), file,
-                        Producer.QUALITY, Work.plain()));
+                        Output.QUALITY, Work.plain()));
                 add(steps, name + "-field.png", file -> producer.field(new Cloth(design, colourway),
-                        new FieldSpec(FIELD_MM, FIELD_MM, FIELDS), file, Producer.QUALITY, Work.plain()));
+                        new FieldSpec(FIELD_MM, FIELD_MM, FIELDS), file, Output.QUALITY, Work.plain()));
             }
         }
         for (Article article : project.articles()) {
             for (String colourway : List.of("Morning", "Night Crossing")) {
                 add(steps, name(article.name() + "-" + colourway) + ".png",
                         file -> producer.article(article, colourway, Phase.OWN,
-                                within(ARTICLES, Cut.of(article, faces).widthMm()), file, Producer.QUALITY,
+                                within(ARTICLES, Cut.of(article, faces).widthMm()), file, Output.QUALITY,
                                 Work.plain()));
             }
         }

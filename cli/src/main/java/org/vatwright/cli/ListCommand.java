@@ -55,7 +55,7 @@ final class ListCommand implements Callable<Integer> {
         ObjectNode all = Json.object();
         ArrayNode designs = all.putArray("designs");
         for (Design design : project.designs()) {
-            ObjectNode one = designs.addObject().put("name", design.name());
+            ObjectNode one = designs.addObject().put("id", design.id().text()).put("name", design.name());
             size(one.putObject("cell"), design.repeat().widthMm(), design.repeat().heightMm());
             one.put("arrangement", design.repeat().arrangement().toString());
             size(one.putObject("tile"), design.repeat().tile().widthMm(), design.repeat().tile().heightMm());
@@ -70,8 +70,10 @@ final class ListCommand implements Callable<Integer> {
         ArrayNode articles = all.putArray("articles");
         for (Article article : project.articles()) {
             Cut cut = Cut.of(article, faces);
-            size(articles.addObject().put("name", article.name()), cut.widthMm(), cut.heightMm()).put("pieces",
-                    cut.pieces().size());
+            ObjectNode one = articles.addObject().put("id", article.id().text()).put("name", article.name());
+            size(one, cut.widthMm(), cut.heightMm()).put("pieces", cut.pieces().size());
+            ArrayNode pieces = one.putArray("pieceList");
+            cut.pieces().forEach(p -> pieces.addObject().put("id", p.id().text()).put("name", p.name()));
         }
         return all;
     }

@@ -4,6 +4,7 @@ import java.io.PrintWriter;
 import java.util.List;
 
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.files.produce.Named;
 
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -37,7 +38,7 @@ public final class Main implements Runnable {
         });
         line.setExecutionExceptionHandler((e, command, result) -> {
             err.println("vatwright: " + oneLine(e instanceof Refusal ? e.getMessage() : failure(e)));
-            return CommandLine.ExitCode.SOFTWARE;
+            return e instanceof Named.Ambiguous ? CommandLine.ExitCode.USAGE : CommandLine.ExitCode.SOFTWARE;
         });
         try {
             return line.execute(args);

@@ -18,6 +18,7 @@ import org.vatwright.core.measure.LengthText;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.project.Output;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.Cloth;
@@ -151,7 +152,7 @@ final class SettCommand implements Callable<Integer> {
         }
         new Producer(Project.empty("sett"), new ShippedTypefaces()).tile(new Cloth(design, design.palette().first()),
                 grid, output,
-                Producer.QUALITY, Work.plain());
+                Output.QUALITY, Work.plain());
         return 0;
     }
 

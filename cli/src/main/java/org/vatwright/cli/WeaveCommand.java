@@ -18,6 +18,7 @@ import org.vatwright.core.measure.LengthText;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.project.Output;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.Cloth;
@@ -146,7 +147,7 @@ final class WeaveCommand implements Callable<Integer> {
         new Producer(Project.empty("weave"), new ShippedTypefaces()).tile(new Cloth(design, design.palette().first()),
                 grid,
                 output,
-                Producer.QUALITY, Work.plain());
+                Output.QUALITY, Work.plain());
     }
 
     private int px(int threads) {

@@ -18,6 +18,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.vatwright.core.measure.Id;
+import org.vatwright.core.project.Project;
+import org.vatwright.files.project.ProjectFile;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -132,9 +135,31 @@ class VerbsTest {
         assertThat(buoys.get("arrangement").asText()).isEqualTo("drop 1/2");
         assertThat(buoys.get("colourways").get(1).asText()).isEqualTo("Night Crossing");
         assertThat(buoys.get("inks").get(1).toString()).isEqualTo("{\"slot\":\"Cork\",\"hex\":\"#e2713c\"}");
-        assertThat(list.get("articles").get(0).get("pieces").asInt()).isGreaterThanOrEqualTo(5);
+        assertThat(buoys.get("id").asText()).isEqualTo("buoys");
+        JsonNode apron = list.get("articles").get(0);
+        assertThat(apron.get("pieces").asInt()).isEqualTo(8);
+        assertThat(apron.get("id").asText()).isEqualTo("crew-apron");
+        assertThat(apron.get("pieceList")).hasSize(8);
+        assertThat(apron.get("pieceList").get(3).toString()).isEqualTo("{\"id\":\"skirt\",\"name\":\"skirt\"}");
         assertThat(run("list", project)).isZero();
         assertThat(out.toString()).contains("Crew apron: 760 x 900 mm, 8 pieces");
+    }
+
+    /** Names may repeat; then an id says which, and a name alone says too little. */
+    @Test
+    void aNameOrAnIdSaysWhichAndANameThatStandsTwiceIsRefused() {
+        Project twice = ProjectFile.read(Path.of(project));
+        twice = twice.edit(new Id("buoys"), d -> d.withName("Quay")).editArticle(new Id("tote"),
+                a -> a.withName("Crew apron"));
+        ProjectFile.write(twice, Path.of(project));
+        assertThat(run("tile", project, "--design", "Quay", "--px", "20", "-o", file("n.png"))).isEqualTo(2);
+        assertThat(err.toString()).contains("2 designs are called Quay").contains("buoys, quay");
+        assertThat(run("dress", project, "--article", "Crew apron", "--px", "20", "-o", file("n.png"))).isEqualTo(2);
+        assertThat(err.toString()).contains("crew-apron, tote");
+        assertThat(folder.resolve("n.png")).doesNotExist();
+        assertThat(run("tile", project, "--design", "buoys", "--px", "20", "-o", file("n.png"))).isZero();
+        assertThat(run("dress", project, "--article", "tote", "--px", "20", "-o", file("a.png"))).isZero();
+        assertThat(run("tile", project, "--design", "swell", "--px", "20", "-o", file("s.png"))).isZero();
     }
 
     @ParameterizedTest

@@ -17,7 +17,7 @@ import org.vatwright.core.motif.Motif;
 import org.vatwright.core.motif.Part;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Ink;
-import org.vatwright.core.project.Job;
+import org.vatwright.core.project.Output;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.desktop.cloth.ClothPane;
@@ -167,7 +167,7 @@ class BoardByHandTest extends AtTheDemo {
         assertThat(((Placing.Scattered) motifs().placing()).inks()).containsExactly(Ink.slot("Navy"));
 
         Path leaf = folder.resolve("leaf.png");
-        PictureWriter.write(new Raster(40, 20, new int[800]), new Density(254), Job.Format.PNG, 90, leaf);
+        PictureWriter.write(new Raster(40, 20, new int[800]), new Density(254), Output.Format.PNG, 90, leaf);
         hand.outside.answers.add(leaf);
         hand.click("read-motif-picture");
         Fill picture = design().fills().getLast();

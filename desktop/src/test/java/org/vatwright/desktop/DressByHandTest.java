@@ -8,7 +8,9 @@ import java.nio.file.Path;
 
 import org.junit.jupiter.api.Test;
 import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Dressing;
 import org.vatwright.core.dress.Lay;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.project.Project;
 import org.vatwright.desktop.cloth.ClothPane;
 import org.vatwright.desktop.studio.Stage;
@@ -21,7 +23,8 @@ import javafx.scene.input.KeyCode;
 /** Articles: cloth carried from the shelf, pieces, words, sheets, and files that fall on the window. */
 class DressByHandTest extends AtTheDemo {
 
-    private static final int SKIRT = 3;
+    private static final Id SKIRT = new Id("skirt");
+    private static final Id BIB = new Id("bib");
 
     private Article article() {
         return hand.studio().article().orElseThrow();
@@ -34,18 +37,19 @@ class DressByHandTest extends AtTheDemo {
         Point2D skirt = Hand.onFx(() -> pane
                 .localToScreen(new Point2D(pane.viewport().pxX(330), pane.viewport().pxY(800))));
         hand.dragBetween(hand.middle(hand.node("shelf-Foredeck")), skirt);
-        assertThat(article().lay(SKIRT).orElseThrow().design()).isEqualTo("Foredeck");
-        assertThat(article().lay(SKIRT + 1).orElseThrow().design()).isEqualTo("Gangway");
+        assertThat(article().dressing(SKIRT).lay().orElseThrow().design()).isEqualTo(new Id("foredeck"));
+        assertThat(article().dressing(BIB).lay().orElseThrow().design()).isEqualTo(new Id("gangway"));
         hand.clickAt(skirt.getX(), skirt.getY());
         hand.click(hand.words("take the cloth off"));
-        assertThat(article().lay(SKIRT)).isEmpty();
+        assertThat(article().dressing(SKIRT).lay()).isEmpty();
         hand.click("lay-here");
-        assertThat(article().lay(SKIRT).orElseThrow().design()).isEqualTo("Gangway");
+        assertThat(article().dressing(SKIRT).lay().orElseThrow().design()).isEqualTo(new Id("gangway"));
         hand.click(hand.words("choose all"));
         hand.write("scale-of-the-lay", "50");
         hand.click(hand.words("bias"));
-        for (int i = 0; i < 8; i++) {
-            Lay lay = article().lay(i).orElseThrow();
+        assertThat(article().dressings().byPiece()).hasSize(8);
+        for (Dressing dressing : article().dressings().byPiece().values()) {
+            Lay lay = dressing.lay().orElseThrow();
             assertThat(lay.scale()).isEqualTo(0.5);
             assertThat(lay.grainDeg()).isEqualTo(45);
         }
@@ -70,8 +74,8 @@ class DressByHandTest extends AtTheDemo {
         hand.write("grain-of-the-lay", "90");
         words = (Article.Lettering) article();
         assertThat(words.heightMm()).isEqualTo(76.2, within(1e-9));
-        assertThat(words.lay(1).orElseThrow().grainDeg()).isEqualTo(90);
-        assertThat(words.lay(0).orElseThrow().grainDeg()).isZero();
+        assertThat(words.dressing(Article.Lettering.letter(2)).lay().orElseThrow().grainDeg()).isEqualTo(90);
+        assertThat(words.dressing(Article.Lettering.letter(1)).lay().orElseThrow().grainDeg()).isZero();
         hand.click("one-for-all");
         assertThat(((Article.Lettering) article()).eachOwn()).isFalse();
     }
@@ -90,10 +94,10 @@ class DressByHandTest extends AtTheDemo {
         Node dial = hand.node("grain-dial");
         hand.middle(dial);
         hand.drag(dial, 75, 42, -4, -28);
-        assertThat(article().lay(0).orElseThrow().grainDeg()).isEqualTo(45);
+        assertThat(article().dressing(Article.Sheet.PIECE).lay().orElseThrow().grainDeg()).isEqualTo(45);
         assertThat(hand.text("undo")).isEqualTo("Undo: grain 45\u00b0");
         hand.press(KeyCode.RIGHT);
-        assertThat(article().lay(0).orElseThrow().grainDeg()).isEqualTo(46);
+        assertThat(article().dressing(Article.Sheet.PIECE).lay().orElseThrow().grainDeg()).isEqualTo(46);
         hand.write("article-name", "Ticket wrap");
         assertThat(article().name()).isEqualTo("Ticket wrap");
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.IntStream;
 
 import javax.imageio.ImageIO;
 
@@ -16,6 +17,7 @@ import org.vatwright.core.dress.Lay;
 import org.vatwright.core.family.dot.Dots;
 import org.vatwright.core.family.stripe.Stripes;
 import org.vatwright.core.family.stripe.Waves;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.repeat.Arrangement;
@@ -60,7 +62,7 @@ class FirstTenMinutesTest {
     }
 
     private Design gangway() {
-        return hand.studio().project().design("Gangway").orElseThrow();
+        return hand.studio().project().design(new Id("gangway")).orElseThrow();
     }
 
     private void widenABand() throws Exception {
@@ -107,7 +109,7 @@ class FirstTenMinutesTest {
     }
 
     private Article.Lettering words() {
-        return (Article.Lettering) hand.studio().project().article("Ship's name").orElseThrow();
+        return (Article.Lettering) hand.studio().project().article(new Id("ship-s-name")).orElseThrow();
     }
 
     private void typeAnotherWord() throws Exception {
@@ -123,9 +125,10 @@ class FirstTenMinutesTest {
         chooseDesign(0);
         hand.click("piece-3");
         chooseDesign(6);
-        List<Lay> lays = words().lays();
-        assertThat(lays.get(0).design()).isEqualTo("Gangway");
-        assertThat(lays.get(3).design()).isEqualTo("Buoys");
+        List<Lay> lays = IntStream.rangeClosed(1, 4).mapToObj(
+                n -> words().dressing(Article.Lettering.letter(n)).lay().orElseThrow()).toList();
+        assertThat(lays.get(0).design()).isEqualTo(new Id("gangway"));
+        assertThat(lays.get(3).design()).isEqualTo(new Id("buoys"));
     }
 
     /** Takes an entry of the list of designs by the keys. */
@@ -151,9 +154,10 @@ class FirstTenMinutesTest {
         hand.click("lay-here");
         hand.click("piece-0");
         hand.write("grain-of-the-lay", "45");
-        tote = (Article.Flat) hand.studio().article().orElseThrow();
-        assertThat(tote.pieces()).allMatch(p -> p.lay().orElseThrow().design().equals("Gangway"));
-        assertThat(tote.pieces()).extracting(p -> p.lay().orElseThrow().grainDeg()).containsExactly(45.0, 0.0, 0.0);
+        Article dressed = hand.studio().article().orElseThrow();
+        List<Lay> lays = tote.pieces().stream().map(p -> dressed.dressing(p.id()).lay().orElseThrow()).toList();
+        assertThat(lays).extracting(Lay::design).containsOnly(new Id("gangway"));
+        assertThat(lays).extracting(Lay::grainDeg).containsExactly(45.0, 0.0, 0.0);
     }
 
     private void writeItAsPng() throws Exception {

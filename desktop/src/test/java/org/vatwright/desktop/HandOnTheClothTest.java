@@ -13,6 +13,7 @@ import org.vatwright.core.dress.Lay;
 import org.vatwright.core.family.dot.Dot;
 import org.vatwright.core.family.dot.Dots;
 import org.vatwright.core.family.stripe.Stripes;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.project.Project;
@@ -39,6 +40,8 @@ class HandOnTheClothTest extends AtTheDemo {
         ClothPane pane = (ClothPane) hand.node("cell");
         return Hand.onFx(() -> new Point2D(pane.viewport().pxX(x), pane.viewport().pxY(y)));
     }
+
+    private static final Id POCKET = new Id("right-pocket");
 
     @Test
     void aDotIsDraggedOverTheEdgeRestsOnGuidesAndMovesByWholeCells() throws Exception {
@@ -131,7 +134,7 @@ class HandOnTheClothTest extends AtTheDemo {
         assertThat(after.palette().find("Night Crossing").orElseThrow().colours().get(3))
                 .isEqualTo(Rgb.parse("#cc8844"));
         assertThat(after.palette().first())
-                .isEqualTo(hand.studio().project().design("Gangway").orElseThrow().palette().first());
+                .isEqualTo(hand.studio().project().design(new Id("gangway")).orElseThrow().palette().first());
         assertThat(hand.text("undo")).isEqualTo("Undo: recolour Weld in Night Crossing");
     }
 
@@ -141,16 +144,16 @@ class HandOnTheClothTest extends AtTheDemo {
         ClothPane pane = (ClothPane) hand.node("article");
         Point2D pocket = Hand.onFx(() -> new Point2D(pane.viewport().pxX(500), pane.viewport().pxY(560)));
         hand.clickOn(pane, pocket.getX(), pocket.getY());
-        assertThat(hand.studio().selection().pieces()).containsExactly(7);
-        Lay before = hand.studio().article().orElseThrow().lay(7).orElseThrow();
+        assertThat(hand.studio().selection().pieces()).containsExactly(POCKET);
+        Lay before = hand.studio().article().orElseThrow().dressing(POCKET).lay().orElseThrow();
         hand.drag(pane, pocket.getX(), pocket.getY(), 20, 10);
-        Lay moved = hand.studio().article().orElseThrow().lay(7).orElseThrow();
+        Lay moved = hand.studio().article().orElseThrow().dressing(POCKET).lay().orElseThrow();
         assertThat(moved.startX()).isGreaterThan(430);
         assertThat(moved.startY()).isGreaterThan(490);
         hand.press(KeyCode.LEFT);
-        assertThat(hand.studio().article().orElseThrow().lay(7).orElseThrow().startX()).isEqualTo(moved.startX() - 0.5);
+        assertThat(hand.studio().article().orElseThrow().dressing(POCKET).lay().orElseThrow().startX()).isEqualTo(moved.startX() - 0.5);
         hand.click("start-home");
-        Lay home = hand.studio().article().orElseThrow().lay(7).orElseThrow();
+        Lay home = hand.studio().article().orElseThrow().dressing(POCKET).lay().orElseThrow();
         assertThat(home.startX()).isZero();
         assertThat(home.startY()).isZero();
         assertThat(home).isEqualTo(before.withStart(0, 0));

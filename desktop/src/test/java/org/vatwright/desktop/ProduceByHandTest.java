@@ -7,7 +7,9 @@ import java.nio.file.Path;
 import java.util.stream.Stream;
 
 import org.junit.jupiter.api.Test;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.project.Job;
+import org.vatwright.core.project.Output;
 import org.vatwright.core.project.Project;
 
 import javafx.scene.input.KeyCode;
@@ -48,11 +50,11 @@ class ProduceByHandTest extends AtTheDemo {
         Project before = hand.studio().project();
         hand.click("job-Paper-sheet");
         hand.write("JPEG-quality", "300");
-        assertThat(job("Paper sheet").quality()).isEqualTo(90);
+        assertThat(job("Paper sheet").output().quality()).isEqualTo(90);
         assertThat(hand.text("message-text")).contains("must be from 1 to 100");
         hand.write("JPEG-quality", "60");
         hand.write("density-of-the-job", "90000");
-        assertThat(job("Paper sheet").density().dpi()).isEqualTo(300);
+        assertThat(job("Paper sheet").output().density().dpi()).isEqualTo(300);
         hand.write("density-of-the-job", "20000");
         assertThat(hand.node("run-Paper-sheet").isDisabled()).isTrue();
         hand.write("density-of-the-job", "50");
@@ -61,12 +63,12 @@ class ProduceByHandTest extends AtTheDemo {
         Path jpeg = folder.resolve("made/Paper-sheet.jpg");
         hand.until("it is written", () -> Files.exists(jpeg));
         hand.write("job-name", "Small sheet");
-        assertThat(job("Small sheet").density().dpi()).isEqualTo(50);
+        assertThat(job("Small sheet").output().density().dpi()).isEqualTo(50);
         hand.click("job-format");
         hand.press(KeyCode.UP);
         hand.press(KeyCode.UP);
         hand.press(KeyCode.ENTER);
-        assertThat(job("Small sheet").format()).isEqualTo(Job.Format.PNG);
+        assertThat(job("Small sheet").output().format()).isEqualTo(Output.Format.PNG);
         hand.click(hand.words("remove this job"));
         assertThat(hand.studio().project().jobs()).hasSize(before.jobs().size() - 1);
         assertThat(undoAll()).isEqualTo(before);
@@ -77,13 +79,13 @@ class ProduceByHandTest extends AtTheDemo {
         hand.click("shelf-Foredeck");
         toTheDocket();
         hand.menu("add-job", 1);
-        assertThat(job("Foredeck tile").subject()).isEqualTo("Foredeck");
+        assertThat(job("Foredeck tile").task().subject()).isEqualTo(new Id("foredeck"));
         hand.click("job-format");
         for (int i = 0; i < 3; i++) {
             hand.press(KeyCode.DOWN);
         }
         hand.press(KeyCode.ENTER);
-        assertThat(job("Foredeck tile").format()).isEqualTo(Job.Format.SVG);
+        assertThat(job("Foredeck tile").output().format()).isEqualTo(Output.Format.SVG);
         assertThat(hand.shows("density-of-the-job")).isFalse();
         hand.click("run-Foredeck-tile");
         Path svg = folder.resolve("made/Foredeck-tile.svg");

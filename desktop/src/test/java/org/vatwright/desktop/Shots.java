@@ -12,6 +12,8 @@ import java.util.function.Consumer;
 
 import javax.imageio.ImageIO;
 
+import org.vatwright.core.dress.Article;
+import org.vatwright.core.measure.Id;
 import org.vatwright.desktop.frame.Settings;
 import org.vatwright.desktop.studio.Selection;
 import org.vatwright.desktop.studio.Stage;
@@ -49,46 +51,47 @@ public final class Shots {
     private static Map<String, Consumer<Studio>> views() {
         Map<String, Consumer<Studio>> views = new LinkedHashMap<>();
         views.put("welcome", null);
-        views.put("build", s -> s.select(x -> x.withDesign(s.project().design("Gangway").orElseThrow()).withLayer(1)
-                .withPart(3).withWorn("Crew apron")));
+        views.put("build", s -> s.select(x -> x.withDesign(s.project().design(new Id("gangway")).orElseThrow()).withLayer(1)
+                .withPart(3).withWorn(new Id("crew-apron"))));
         views.put("build-plaid",
-                s -> s.select(x -> x.withDesign(s.project().design("Skarholm").orElseThrow()).withLayer(1)
-                        .withPart(4).withWorn("Crew smock")));
-        views.put("build-weave", s -> s.select(x -> x.withDesign(s.project().design("Sailcloth").orElseThrow())
-                .withLayer(1).withWorn("Tote")));
-        views.put("build-draft", s -> s.select(x -> x.withDesign(s.project().design("Bosun Twill").orElseThrow())
-                .withLayer(1).withWorn("Crew apron")));
-        views.put("build-blocks", s -> s.select(x -> x.withDesign(s.project().design("Quay").orElseThrow())
-                .withLayer(1).withPart(14).withWorn("Floor mat")));
-        views.put("build-interlace", s -> s.select(x -> x.withDesign(s.project().design("Mooring").orElseThrow())
-                .withLayer(1).withWorn("Tote")));
-        views.put("build-flow", s -> s.select(x -> x.withDesign(s.project().design("Wake").orElseThrow())
-                .withLayer(1).withPart(1).withWorn("Departures screen")));
-        views.put("build-motifs", s -> s.select(x -> x.withDesign(s.project().design("Terns").orElseThrow())
-                .withLayer(1).withWorn("Saloon curtain")));
+                s -> s.select(x -> x.withDesign(s.project().design(new Id("skarholm")).orElseThrow()).withLayer(1)
+                        .withPart(4).withWorn(new Id("crew-smock"))));
+        views.put("build-weave", s -> s.select(x -> x.withDesign(s.project().design(new Id("sailcloth")).orElseThrow())
+                .withLayer(1).withWorn(new Id("tote"))));
+        views.put("build-draft", s -> s.select(x -> x.withDesign(s.project().design(new Id("bosun-twill")).orElseThrow())
+                .withLayer(1).withWorn(new Id("crew-apron"))));
+        views.put("build-blocks", s -> s.select(x -> x.withDesign(s.project().design(new Id("quay")).orElseThrow())
+                .withLayer(1).withPart(14).withWorn(new Id("floor-mat"))));
+        views.put("build-interlace", s -> s.select(x -> x.withDesign(s.project().design(new Id("mooring")).orElseThrow())
+                .withLayer(1).withWorn(new Id("tote"))));
+        views.put("build-flow", s -> s.select(x -> x.withDesign(s.project().design(new Id("wake")).orElseThrow())
+                .withLayer(1).withPart(1).withWorn(new Id("departures-screen"))));
+        views.put("build-motifs", s -> s.select(x -> x.withDesign(s.project().design(new Id("terns")).orElseThrow())
+                .withLayer(1).withWorn(new Id("saloon-curtain"))));
         views.put("build-board", s -> {
-            s.select(x -> x.withDesign(s.project().design("Terns").orElseThrow()).withLayer(1)
-                    .withWorn("Saloon curtain"));
+            s.select(x -> x.withDesign(s.project().design(new Id("terns")).orElseThrow()).withLayer(1)
+                    .withWorn(new Id("saloon-curtain")));
             s.hold(h -> h.withPart(2));
         });
-        views.put("build-fill", s -> s.select(x -> x.withDesign(s.project().design("Portholes").orElseThrow())
-                .withLayer(1).withSlot(Selection.FILLS).withWorn("Tea towel")));
-        views.put("build-ink", s -> s.select(x -> x.withDesign(s.project().design("Gangway").orElseThrow()).withSlot(2)
+        views.put("build-fill", s -> s.select(x -> x.withDesign(s.project().design(new Id("portholes")).orElseThrow())
+                .withLayer(1).withSlot(Selection.FILLS).withWorn(new Id("tea-towel"))));
+        views.put("build-ink", s -> s.select(x -> x.withDesign(s.project().design(new Id("gangway")).orElseThrow()).withSlot(2)
                 .withColourway("Night Crossing")));
         views.put("inspect", s -> s.select(x -> x.withStage(Stage.INSPECT)
-                .withDesign(s.project().design("Buoys").orElseThrow())));
+                .withDesign(s.project().design(new Id("buoys")).orElseThrow())));
         views.put("inspect-seams", s -> s.select(x -> x.withStage(Stage.INSPECT)
-                .withDesign(s.project().design("Foredeck").orElseThrow())));
+                .withDesign(s.project().design(new Id("foredeck")).orElseThrow())));
         views.put("colour", s -> s.select(x -> x.withStage(Stage.COLOUR)
-                .withDesign(s.project().design("Gangway").orElseThrow()).withColourway("Night Crossing").withSlot(1)
-                .withWorn("Crew apron")));
+                .withDesign(s.project().design(new Id("gangway")).orElseThrow()).withColourway("Night Crossing").withSlot(1)
+                .withWorn(new Id("crew-apron"))));
         views.put("dress", s -> s.select(x -> x.withStage(Stage.DRESS)
-                .withArticle(s.project().article("Crew apron").orElseThrow()).withPieces(Set.of(7))));
+                .withArticle(s.project().article(new Id("crew-apron")).orElseThrow()).withPieces(Set.of(new Id("right-pocket")))));
         views.put("dress-words", s -> s.select(x -> x.withStage(Stage.DRESS)
-                .withArticle(s.project().article("Ship's name").orElseThrow()).withPieces(Set.of(1))));
+                .withArticle(s.project().article(new Id("ship-s-name")).orElseThrow())
+                .withPieces(Set.of(Article.Lettering.letter(2)))));
         views.put("dress-tote", s -> s.select(x -> x.withStage(Stage.DRESS)
-                .withArticle(s.project().article("Tote").orElseThrow()).withPieces(Set.of(1))));
-        views.put("produce", s -> s.select(x -> x.withStage(Stage.PRODUCE).withJob("Ticket-hall paper")));
+                .withArticle(s.project().article(new Id("tote")).orElseThrow()).withPieces(Set.of(new Id("lining")))));
+        views.put("produce", s -> s.select(x -> x.withStage(Stage.PRODUCE).withJob(new Id("job-ticket-hall-paper"))));
         return views;
     }
 

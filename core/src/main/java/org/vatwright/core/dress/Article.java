@@ -1,33 +1,48 @@
 package org.vatwright.core.dress;
 
-import io.soabase.recordbuilder.core.RecordBuilder;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.shape.Outline;
 
-/** What is dressed. Its pieces are numbered in the order they are drawn, lowest first. */
+import io.soabase.recordbuilder.core.RecordBuilder;
+
+/** What is dressed. Its pieces are in the order they are drawn, lowest first. */
 public sealed interface Article {
 
     double LEAST_MM = 1;
     double MOST_MM = 50_000;
 
+    /** @return its own for as long as it lives; names may repeat */
+    Id id();
+
     String name();
+
+    /** @return what its pieces wear */
+    Dressings dressings();
 
     Article withName(String name);
 
-    /** @return the lay of piece {@code index}, if it has one */
-    Optional<Lay> lay(int index);
+    Article withDressings(Dressings dressings);
 
-    /** @return the same with another lay on piece {@code index} of {@code count} */
-    Article withLay(int index, int count, Optional<Lay> lay);
+    /** @return what a piece wears */
+    default Dressing dressing(Id piece) {
+        return dressings().of(piece);
+    }
+
+    /** @return the same with another lay on a piece. @param all its pieces, in their order */
+    default Article withLay(Id piece, List<Id> all, Optional<Lay> lay) {
+        return withDressings(dressings().with(piece, lay));
+    }
 
     /** @return the same with every lay that it has changed */
-    Article withEachLay(UnaryOperator<Lay> change);
+    default Article withEachLay(UnaryOperator<Lay> change) {
+        return withDressings(dressings().each(change));
+    }
 
     /** A line of a flat that closes nothing: a fold, a fastening. */
     record Line(Outline outline, Pen stroke) {}
@@ -37,7 +52,9 @@ public sealed interface Article {
      *
      * @param lines drawn over the pieces
      */
-    record Flat(String name, double widthMm, double heightMm, List<Piece> pieces, List<Line> lines) implements Article {
+    @RecordBuilder
+    record Flat(Id id, String name, double widthMm, double heightMm, List<Piece> pieces, List<Line> lines,
+            Dressings dressings) implements ArticleFlatBuilder.With, Article {
 
         public static final int MOST_PIECES = 2000;
 
@@ -45,44 +62,33 @@ public sealed interface Article {
             name = Require.named("article", name);
             checkSize(widthMm, heightMm);
             Require.within("pieces", pieces.size(), 1, MOST_PIECES);
+            Require.that(pieces.stream().map(Piece::id).distinct().count() == pieces.size(),
+                    "two pieces of %s have the same id; each needs its own".formatted(name));
             pieces = List.copyOf(pieces);
             lines = List.copyOf(lines);
         }
 
         @Override
         public Flat withName(String other) {
-            return new Flat(other, widthMm, heightMm, pieces, lines);
+            return with().name(other).build();
         }
 
         @Override
-        public Optional<Lay> lay(int index) {
-            return pieces.get(index).lay();
-        }
-
-        @Override
-        public Flat withLay(int index, int count, Optional<Lay> lay) {
-            List<Piece> changed = new ArrayList<>(pieces);
-            changed.set(index, pieces.get(index).withLay(lay));
-            return new Flat(name, widthMm, heightMm, changed, lines);
-        }
-
-        @Override
-        public Flat withEachLay(UnaryOperator<Lay> change) {
-            return new Flat(name, widthMm, heightMm,
-                    pieces.stream().map(p -> p.withLay(p.lay().map(change))).toList(), lines);
+        public Flat withDressings(Dressings other) {
+            return with().dressings(other).build();
         }
     }
 
     /**
-     * Words that stay words.
+     * Words that stay words. Its pieces are the letters, {@link #letter} by letter.
      *
      * @param heightMm of a capital letter
-     * @param eachOwn whether letter k wears lay k (beginning anew when there are fewer lays), or all wear the first
-     * @param lays none for bare letters
+     * @param eachOwn whether each letter wears its own lay (beginning anew when there are fewer lays than letters), or all
+     *        wear what the first one has
      */
     @RecordBuilder
-    record Lettering(String name, String text, String typeface, double heightMm, boolean eachOwn, List<Lay> lays,
-            Optional<Pen> stroke) implements ArticleLetteringBuilder.With, Article {
+    record Lettering(Id id, String name, String text, String typeface, double heightMm, boolean eachOwn,
+            Optional<Pen> stroke, Dressings dressings) implements ArticleLetteringBuilder.With, Article {
 
         public static final int MOST_CHARACTERS = 500;
 
@@ -92,7 +98,15 @@ public sealed interface Article {
             Require.that(text.length() <= MOST_CHARACTERS, "the text has %d characters; %d at most can be dressed"
                     .formatted(text.length(), MOST_CHARACTERS));
             Require.that(!text.isBlank(), "the text is empty; type at least one letter");
-            lays = List.copyOf(lays);
+        }
+
+        /** @return the id of a letter's piece. @param number of the letter, from 1, gaps not counted */
+        public static Id letter(int number) {
+            return new Id("letter-" + number);
+        }
+
+        private static int number(Id letter) {
+            return Integer.parseInt(letter.text().substring("letter-".length()));
         }
 
         @Override
@@ -101,26 +115,31 @@ public sealed interface Article {
         }
 
         @Override
-        public Optional<Lay> lay(int index) {
-            return lays.isEmpty() ? Optional.empty() : Optional.of(lays.get(eachOwn ? index % lays.size() : 0));
+        public Lettering withDressings(Dressings other) {
+            return with().dressings(other).build();
         }
 
         @Override
-        public Lettering withLay(int index, int count, Optional<Lay> lay) {
+        public Dressing dressing(Id piece) {
+            int own = dressings.byPiece().size();
+            return own == 0
+                    ? Dressing.BARE
+                    : dressings.of(letter(eachOwn ? (number(piece) - 1) % own + 1 : 1));
+        }
+
+        /** Taken off one letter, it is taken off all: letters begin anew with the first lay where one has none. */
+        @Override
+        public Lettering withLay(Id piece, List<Id> all, Optional<Lay> lay) {
             if (lay.isEmpty()) {
-                return with().lays(List.of()).build();
+                return withDressings(Dressings.NONE);
             }
-            List<Lay> changed = new ArrayList<>();
-            for (int i = 0; i < (eachOwn ? Math.max(count, lays.size()) : 1); i++) {
-                changed.add(lays.isEmpty() ? lay.get() : lays.get(i % lays.size()));
+            Dressings changed = dressings;
+            int count = eachOwn ? Math.max(all.size(), dressings.byPiece().size()) : 1;
+            for (int n = 1; n <= count; n++) {
+                Dressing own = dressing(letter(n));
+                changed = changed.with(letter(n), own.lay().or(() -> lay));
             }
-            changed.set(eachOwn ? index : 0, lay.get());
-            return with().lays(changed).build();
-        }
-
-        @Override
-        public Lettering withEachLay(UnaryOperator<Lay> change) {
-            return with().lays(lays.stream().map(change).toList()).build();
+            return withDressings(changed.with(eachOwn ? piece : letter(1), lay));
         }
     }
 
@@ -130,8 +149,11 @@ public sealed interface Article {
      * @param density at which it is to be produced
      */
     @RecordBuilder
-    record Sheet(String name, double widthMm, double heightMm, Density density,
-            Optional<Lay> lay) implements ArticleSheetBuilder.With, Article {
+    record Sheet(Id id, String name, double widthMm, double heightMm, Density density,
+            Dressings dressings) implements ArticleSheetBuilder.With, Article {
+
+        /** The only piece. */
+        public static final Id PIECE = new Id("sheet");
 
         public Sheet {
             name = Require.named("article", name);
@@ -143,23 +165,13 @@ public sealed interface Article {
             return with().name(other).build();
         }
 
+        @Override
+        public Sheet withDressings(Dressings other) {
+            return with().dressings(other).build();
+        }
+
         public Sheet withSize(double newWidthMm, double newHeightMm) {
             return with().widthMm(newWidthMm).heightMm(newHeightMm).build();
-        }
-
-        @Override
-        public Optional<Lay> lay(int index) {
-            return lay;
-        }
-
-        @Override
-        public Sheet withLay(int index, int count, Optional<Lay> other) {
-            return with().lay(other).build();
-        }
-
-        @Override
-        public Sheet withEachLay(UnaryOperator<Lay> change) {
-            return with().lay(lay.map(change)).build();
         }
     }
 

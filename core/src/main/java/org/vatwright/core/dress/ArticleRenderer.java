@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.function.Function;
 
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.raster.Raster;
@@ -16,15 +17,15 @@ import org.vatwright.core.render.TileSource;
  * Draws dressed articles: each piece is one sampling of its design's torus, cut by the piece's outline; outlines lie
  * over the cloth; the surround stays transparent.
  *
- * @param designs by what a lay names
+ * @param designs by their ids
  * @param colourway worn by every lay whose design has it, instead of its own, when present
  * @param phase at which everything that moves is shown
  */
-public record ArticleRenderer(Function<String, Optional<Design>> designs, TileSource tiles,
+public record ArticleRenderer(Function<Id, Optional<Design>> designs, TileSource tiles,
         Optional<String> colourway, Phase phase) {
 
     /** With everything that moves as it was set. */
-    public ArticleRenderer(Function<String, Optional<Design>> designs, TileSource tiles, Optional<String> colourway) {
+    public ArticleRenderer(Function<Id, Optional<Design>> designs, TileSource tiles, Optional<String> colourway) {
         this(designs, tiles, colourway, Phase.OWN);
     }
 

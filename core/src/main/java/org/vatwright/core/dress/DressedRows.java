@@ -55,7 +55,7 @@ final class DressedRows implements RowSource {
         for (Piece piece : cut.pieces()) {
             work.goOn();
             Shape shape = piece.outline().path(toPx);
-            piece.lay().flatMap(lay -> filled(how, lay, shape, density, mostPx, work)).ifPresent(steps::add);
+            cut.lay(piece).flatMap(lay -> filled(how, lay, shape, density, mostPx, work)).ifPresent(steps::add);
             piece.stroke().ifPresent(pen -> steps.add(drawn(shape, pen, density)));
         }
         for (Article.Line line : cut.lines()) {

@@ -1,13 +1,14 @@
 package org.vatwright.core.dress;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.raster.BlendMode;
 
 /**
  * How a design lies on a piece.
  *
- * @param design name of a design of the project
+ * @param design id of a design of the project
  * @param colourway name of one of its colourways; its first when there is none of that name
  * @param scale 1 is true size; 0.01 to 100
  * @param grainDeg angle of the design's warp, counter-clockwise as seen; 45 is the bias
@@ -15,11 +16,10 @@ import org.vatwright.core.raster.BlendMode;
  * @param opacity 0 to 1
  */
 @RecordBuilder
-public record Lay(String design, String colourway, double scale, double grainDeg, double startX, double startY,
+public record Lay(Id design, String colourway, double scale, double grainDeg, double startX, double startY,
         double opacity, BlendMode mode) implements LayBuilder.With {
 
     public Lay {
-        design = Require.named("design", design);
         colourway = Require.named("colourway", colourway);
         Require.within("scale", scale * 100, 1, 10_000, "%");
         Require.within("grain", grainDeg, -360, 360, "degrees");
@@ -28,11 +28,11 @@ public record Lay(String design, String colourway, double scale, double grainDeg
         Require.within("opacity", opacity * 100, 0, 100, "%");
     }
 
-    public Lay(String design, String colourway) {
+    public Lay(Id design, String colourway) {
         this(design, colourway, 1, 0, 0, 0, 1, BlendMode.NORMAL);
     }
 
-    public Lay withDesign(String other, String itsColourway) {
+    public Lay withDesign(Id other, String itsColourway) {
         return with().design(other).colourway(itsColourway).build();
     }
 

@@ -4,11 +4,14 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 
 import org.vatwright.core.colour.Palette;
+import org.vatwright.core.measure.Id;
+import org.vatwright.core.measure.Provenance;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.repeat.Repeat;
@@ -16,13 +19,15 @@ import org.vatwright.core.repeat.Repeat;
 /**
  * One seamless pattern.
  *
+ * @param id for as long as it lives; names may repeat
  * @param ground what lies under every layer
  * @param layers from the ground up
  * @param fills other designs and pictures that serve as inks, each name once and none that a slot has
+ * @param provenance where it comes from
  */
 @RecordBuilder
-public record Design(String name, Repeat repeat, Ink ground, List<Layer> layers, Palette palette, Guides guides,
-        List<Fill> fills) implements DesignBuilder.With {
+public record Design(Id id, String name, Repeat repeat, Ink ground, List<Layer> layers, Palette palette,
+        Guides guides, List<Fill> fills, Provenance provenance) implements DesignBuilder.With {
 
     public static final int MOST_FILLS = 100;
 
@@ -52,9 +57,9 @@ public record Design(String name, Repeat repeat, Ink ground, List<Layer> layers,
         checkInk(ground, palette, known);
     }
 
-    /** Without fills. */
+    /** A new one without fills. */
     public Design(String name, Repeat repeat, Ink ground, List<Layer> layers, Palette palette, Guides guides) {
-        this(name, repeat, ground, layers, palette, guides, List.of());
+        this(Id.fresh(), name, repeat, ground, layers, palette, guides, List.of(), Provenance.NONE);
     }
 
     private static void checkInk(Ink ink, Palette palette, Set<String> fills) {
@@ -96,9 +101,9 @@ public record Design(String name, Repeat repeat, Ink ground, List<Layer> layers,
 
     public Design renameSlot(String from, String to) {
         UnaryOperator<Ink> rename = ink -> ink.equals(Ink.slot(from)) ? Ink.slot(to) : ink;
-        return new Design(name, repeat, rename.apply(ground),
-                layers.stream().map(l -> l.withStructure(l.structure().withInks(rename))).toList(),
-                palette.renameSlot(from, Require.named("slot", to)), guides, fills);
+        return with().ground(rename.apply(ground))
+                .layers(layers.stream().map(l -> l.withStructure(l.structure().withInks(rename))).toList())
+                .palette(palette.renameSlot(from, Require.named("slot", to))).build();
     }
 
     /** @return one layer alone, whole and laid normally on clear ground; what it is confined to stays, unseen */
@@ -141,9 +146,9 @@ public record Design(String name, Repeat repeat, Ink ground, List<Layer> layers,
     }
 
     private Design inked(UnaryOperator<Ink> change, List<Fill> newFills) {
-        return new Design(name, repeat, change.apply(ground),
-                layers.stream().map(l -> l.withStructure(l.structure().withInks(change))).toList(), palette, guides,
-                newFills);
+        return with().ground(change.apply(ground))
+                .layers(layers.stream().map(l -> l.withStructure(l.structure().withInks(change))).toList())
+                .fills(newFills).build();
     }
 
     /** @return the fills that marks or the ground use */
@@ -153,8 +158,8 @@ public record Design(String name, Repeat repeat, Ink ground, List<Layer> layers,
         return fills.stream().filter(f -> used.contains(f.ink())).toList();
     }
 
-    /** @return with these designs in place of those of the same names in its fills; itself when there is nothing new */
-    public Design relinked(List<Design> designs) {
+    /** @return with these designs in place of those of the same ids in its fills; itself when there is nothing new */
+    public Design relinked(Map<Id, Design> designs) {
         List<Fill> now = fills.stream().map(f -> f.relinked(designs)).toList();
         for (int i = 0; i < now.size(); i++) {
             if (now.get(i) != fills.get(i)) {
@@ -162,14 +167,5 @@ public record Design(String name, Repeat repeat, Ink ground, List<Layer> layers,
             }
         }
         return this;
-    }
-
-    /** @return with a design that was renamed in place of the one of its old name */
-    public Design renamedWithin(String from, Design to) {
-        if (fills.stream().noneMatch(f -> f.design().filter(d -> d.name().equals(from)).isPresent())) {
-            return this;
-        }
-        return withFills(fills.stream().map(f -> f.source() instanceof Fill.OfDesign(Design design, var colourway)
-                && design.name().equals(from) ? f.withSource(new Fill.OfDesign(to, colourway)) : f).toList());
     }
 }

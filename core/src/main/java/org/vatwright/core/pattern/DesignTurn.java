@@ -45,8 +45,8 @@ public final class DesignTurn {
                             + "choose an angle that closes without stretch and has a smaller tile")
                             .formatted(layer.name())))));
         }
-        return new Design(design.name(), repeat, design.ground(), layers, design.palette(), Guides.NONE,
-                following(design, 1, by.angleDeg()));
+        return design.with().repeat(repeat).layers(layers).guides(Guides.NONE)
+                .fills(following(design, 1, by.angleDeg())).build();
     }
 
     /**
@@ -55,9 +55,8 @@ public final class DesignTurn {
      */
     public static Design scale(Design design, double by) {
         Repeat repeat = design.repeat().withSize(design.repeat().widthMm() * by, design.repeat().heightMm() * by);
-        return new Design(design.name(), repeat, design.ground(),
-                design.layers().stream().map(l -> l.resized(by)).toList(),
-                design.palette(), design.guides(), following(design, by, 0));
+        return design.with().repeat(repeat).layers(design.layers().stream().map(l -> l.resized(by)).toList())
+                .fills(following(design, by, 0)).build();
     }
 
     /** Fills in marks whose frames follow are scaled and turned by them already. */

@@ -1,10 +1,11 @@
 package org.vatwright.core.pattern;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
-import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 import org.vatwright.core.measure.Angle;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.raster.Picture;
 import org.vatwright.core.repeat.Lattice;
@@ -12,6 +13,7 @@ import org.vatwright.core.repeat.Lattice;
 /**
  * Another design, or a picture, used as an ink.
  *
+ * @param id for as long as it lives
  * @param name that inks refer to, each once in a design
  * @param wide,high scale of its sides, 0.01 to 100; 1 is true size
  * @param turnDeg counter-clockwise as seen
@@ -22,7 +24,8 @@ import org.vatwright.core.repeat.Lattice;
  * @param follows whether it is scaled and turned with what it lies in
  */
 @RecordBuilder
-public record Fill(String name, Source source, double wide, double high, double turnDeg, double startX, double startY,
+public record Fill(Id id, String name, Source source, double wide, double high, double turnDeg, double startX,
+        double startY,
         boolean anew, boolean follows) implements FillBuilder.With {
 
     public static final double LEAST_SCALE = 0.01;
@@ -42,6 +45,18 @@ public record Fill(String name, Source source, double wide, double high, double 
             colourway.ifPresent(c -> Require.that(design.palette().find(c).isPresent(),
                     "%s has no colourway %s; it has %s".formatted(design.name(), c, String.join(", ",
                             design.palette().colourways().stream().map(each -> each.name()).toList()))));
+        }
+
+        /** By the design's id alone: cheap however deep it is nested. */
+        @Override
+        public int hashCode() {
+            return 31 * design.id().hashCode() + colourway.hashCode();
+        }
+
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof OfDesign(Design its, Optional<String> worn) && colourway.equals(worn)
+                    && design.equals(its);
         }
 
         @Override
@@ -78,7 +93,7 @@ public record Fill(String name, Source source, double wide, double high, double 
 
     /** At true size, running through. */
     public Fill(String name, Source source) {
-        this(name, source, 1, 1, 0, 0, 0, false, true);
+        this(Id.fresh(), name, source, 1, 1, 0, 0, 0, false, true);
     }
 
     public static Fill of(String name, Design design) {
@@ -120,14 +135,21 @@ public record Fill(String name, Source source, double wide, double high, double 
                 .follows(true).build();
     }
 
-    /** @return with another design of the same name in place of the one it has, at whatever depth */
-    Fill relinked(List<Design> designs) {
+    /** @return with the present design of the same id in place of the one it has */
+    Fill relinked(Map<Id, Design> designs) {
         if (!(source instanceof OfDesign(Design design, Optional<String> colourway))) {
             return this;
         }
-        Design now = designs.stream().filter(d -> d.name().equals(design.name())).findFirst().orElse(design);
+        Design now = designs.getOrDefault(design.id(), design);
         return now == design
                 ? this
                 : withSource(new OfDesign(now, colourway.filter(c -> now.palette().find(c).isPresent())));
+    }
+
+    /** @return with that design instead of the one it has */
+    public Fill showing(Design other) {
+        return source instanceof OfDesign(Design _, Optional<String> colourway)
+                ? withSource(new OfDesign(other, colourway.filter(c -> other.palette().find(c).isPresent())))
+                : this;
     }
 }

@@ -54,4 +54,15 @@ public record Layer(int id, String name, Structure structure, boolean visible, d
     public boolean moves() {
         return structure.moves() || mask().filter(Mask::moves).isPresent();
     }
+
+    /** @return why its pixels have to be embedded into files of shapes; empty when it can be written as shapes */
+    public Optional<String> shapeless() {
+        if (!effects.isEmpty()) {
+            return Optional.of(String.join(" and ", effects.stream().map(Effect::kind).toList()));
+        }
+        if (shows instanceof Shows.InMarksBelow) {
+            return Optional.of("shown in the marks of another layer");
+        }
+        return structure.drawn() ? Optional.empty() : Optional.of("painted");
+    }
 }

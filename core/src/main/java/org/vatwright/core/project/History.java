@@ -113,8 +113,9 @@ public final class History {
         return Optional.ofNullable(done.peek()).map(Step::before);
     }
 
-    public void markSaved() {
-        saved = present;
+    /** @param state of the project that is on the disk, which may be an earlier one than the present */
+    public void markSaved(Project state) {
+        saved = state;
     }
 
     public boolean unsaved() {

@@ -1,6 +1,5 @@
 package org.vatwright.core.project;
 
-import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -10,14 +9,20 @@ import java.util.function.UnaryOperator;
 
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Id;
+import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fill;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
- * All that belongs to one commission. A value: an edit makes a new one.
+ * All that belongs to one commission. A value: an edit makes a new one. Things are told apart and linked by their ids;
+ * names may repeat.
  *
  * @param note what it is about, in a few words
- * @param designs,articles,jobs each name once
+ * @param designs every design that another one shows is among them
  * @param density at which things are produced unless a job says otherwise
  */
 @RecordBuilder
@@ -28,78 +33,84 @@ public record Project(String name, String note, List<Design> designs, List<Artic
 
     public Project {
         name = Require.named("project", name);
+        once("design", designs.stream().map(Design::id).toList());
+        once("article", articles.stream().map(Article::id).toList());
+        once("job", jobs.stream().map(Job::id).toList());
         designs = List.copyOf(Nesting.linked(designs));
         articles = List.copyOf(articles);
         jobs = List.copyOf(jobs);
-        once("design", designs.stream().map(Design::name).toList());
-        once("article", articles.stream().map(Article::name).toList());
-        once("job", jobs.stream().map(Job::name).toList());
     }
 
     public static Project empty(String name) {
         return new Project(name, "", List.of(), List.of(), List.of(), new Density(300));
     }
 
-    private static void once(String what, List<String> names) {
-        Require.within(what + "s", names.size(), 0, MOST);
-        Set<String> seen = new HashSet<>();
-        for (String name : names) {
-            Require.that(seen.add(name), "two %ss are called %s; names must differ".formatted(what, name));
+    private static void once(String what, List<Id> ids) {
+        Require.within(what + "s", ids.size(), 0, MOST);
+        Set<Id> seen = new HashSet<>();
+        for (Id id : ids) {
+            Require.that(seen.add(id), "two %ss have the id %s; each needs its own".formatted(what, id));
         }
     }
 
-    public Optional<Design> design(String designName) {
-        return designs.stream().filter(d -> d.name().equals(designName)).findFirst();
+    public Optional<Design> design(Id id) {
+        return designs.stream().filter(d -> d.id().equals(id)).findFirst();
     }
 
-    public Optional<Article> article(String articleName) {
-        return articles.stream().filter(a -> a.name().equals(articleName)).findFirst();
+    public Optional<Article> article(Id id) {
+        return articles.stream().filter(a -> a.id().equals(id)).findFirst();
     }
 
-    /** Changes a design; when its name changes, lays and jobs follow. */
-    public Project edit(String designName, UnaryOperator<Design> change) {
-        Project after = this;
-        for (Design old : designs) {
-            if (old.name().equals(designName)) {
-                Design edited = change.apply(old);
-                List<Design> all = designs.stream().map(d -> d == old ? edited : d).toList();
-                after = withDesigns(edited.name().equals(designName)
-                        ? all
-                        : all.stream().map(d -> d.renamedWithin(designName, edited)).toList());
-                return edited.name().equals(designName) ? after : after.follow(designName, edited.name());
-            }
-        }
-        return after;
+    /** @throws Refusal when there is none of that id */
+    public Design existingDesign(Id id) {
+        return design(id).orElseThrow(() -> new Refusal("there is no design with the id %s any more".formatted(id)));
     }
 
-    private Project follow(String from, String to) {
-        return withArticles(articles.stream()
-                .map(a -> a.withEachLay(l -> l.design().equals(from) ? l.withDesign(to, l.colourway()) : l)).toList())
-                .withJobs(jobs.stream().map(j -> j.ofDesign() && j.subject().equals(from) ? j.withSubject(to) : j)
-                        .toList());
+    /** @throws Refusal when there is none of that id */
+    public Article existingArticle(Id id) {
+        return article(id).orElseThrow(() -> new Refusal("there is no article with the id %s any more".formatted(id)));
     }
 
-    /** Gives a colourway another name; lays and jobs that wear it follow. */
-    public Project renameColourway(String designName, String from, String to) {
-        return edit(designName, d -> d.withPalette(d.palette().replace(from, c -> c.renamed(to))))
+    public Optional<Job> job(Id id) {
+        return jobs.stream().filter(j -> j.id().equals(id)).findFirst();
+    }
+
+    public Project edit(Id design, UnaryOperator<Design> change) {
+        return withDesigns(designs.stream().map(d -> d.id().equals(design) ? change.apply(d) : d).toList());
+    }
+
+    public Project editArticle(Id article, UnaryOperator<Article> change) {
+        return withArticles(articles.stream().map(a -> a.id().equals(article) ? change.apply(a) : a).toList());
+    }
+
+    public Project editJob(Id job, UnaryOperator<Job> change) {
+        return withJobs(jobs.stream().map(j -> j.id().equals(job) ? change.apply(j) : j).toList());
+    }
+
+    /** Gives a colourway another name; lays, jobs and fills that wear it follow. */
+    public Project renameColourway(Id design, String from, String to) {
+        Optional<String> now = Optional.of(to);
+        return edit(design, d -> d.withPalette(d.palette().replace(from, c -> c.renamed(to))))
                 .withArticles(articles.stream().map(a -> a.withEachLay(
-                        l -> l.design().equals(designName) && l.colourway().equals(from)
-                                ? l.withDesign(designName, to)
-                                : l))
+                        l -> l.design().equals(design) && l.colourway().equals(from) ? l.withDesign(design, to) : l))
                         .toList())
-                .withJobs(jobs.stream().map(
-                        j -> j.ofDesign() && j.subject().equals(designName) && j.colourway().equals(from)
-                                ? j.withColourway(to)
-                                : j)
-                        .toList());
+                .withJobs(jobs.stream().map(j -> j.task().design().equals(Optional.of(design))
+                        && j.task().worn().equals(Optional.of(from)) ? j.withTask(j.task().in(now)) : j).toList());
     }
 
-    public Project editArticle(String articleName, UnaryOperator<Article> change) {
-        return withArticles(articles.stream().map(a -> a.name().equals(articleName) ? change.apply(a) : a).toList());
-    }
-
+    /**
+     * Takes in a design that comes from elsewhere, with the designs that lie in it. One whose id is taken gets an id of its
+     * own, unless it lies within and is just the one that is there.
+     */
     public Project addDesign(Design design) {
-        return withDesigns(with(designs, design));
+        return withDesigns(with(designs, new Incoming(designs).take(design)));
+    }
+
+    /** Takes in designs that belong together: what several of them show comes in once. */
+    public Project addDesigns(List<Design> others) {
+        List<Design> more = new ArrayList<>(designs);
+        new Incoming(designs).all(others).forEach(more::add);
+        return withDesigns(more);
     }
 
     public Project addArticle(Article article) {
@@ -117,31 +128,29 @@ public record Project(String name, String note, List<Design> designs, List<Artic
     }
 
     /** @return the designs that may serve as an ink of that one: all that do not show it themselves */
-    public List<Design> fillable(String designName) {
-        return designs.stream().filter(d -> !d.name().equals(designName) && !Nesting.within(d).contains(designName))
-                .toList();
+    public List<Design> fillable(Id design) {
+        return designs.stream().filter(d -> !d.id().equals(design) && !Nesting.within(d).contains(design)).toList();
     }
 
-    /** Takes a design out. Lays that wear it go with it; refuses to leave jobs without a subject. */
-    public Project removeDesign(String designName) {
-        jobs.stream().filter(j -> j.ofDesign() && j.subject().equals(designName)).findFirst()
-                .ifPresent(j -> Require.that(
-                        false, "the job %s needs the design %s; remove the job first".formatted(j.name(), designName)));
-        designs.forEach(d -> d.fills().forEach(f -> f.design().ifPresent(inner -> Require.that(
-                !inner.name().equals(designName),
-                "%s shows the design %s as its ink %s; give that ink another design first".formatted(d.name(),
-                        designName, f.name())))));
-        articles.forEach(a -> Require.that(!wears(a, designName),
-                "%s wears the design %s; give it another one first".formatted(a.name(), designName)));
-        return withDesigns(designs.stream().filter(d -> !d.name().equals(designName)).toList());
+    /** Takes a design out; refuses to leave jobs, fills or lays without it. */
+    public Project removeDesign(Id id) {
+        String called = design(id).map(Design::name).orElse("");
+        jobs.stream().filter(j -> j.task().design().equals(Optional.of(id))).findFirst().ifPresent(j -> Require.that(
+                false, "the job %s needs the design %s; remove the job first".formatted(j.name(), called)));
+        for (Design outer : designs) {
+            for (Fill fill : outer.fills()) {
+                Require.that(fill.design().filter(inner -> inner.id().equals(id)).isEmpty(),
+                        "%s shows the design %s as its ink %s; give that ink another design first".formatted(
+                                outer.name(), called, fill.name()));
+            }
+        }
+        articles.forEach(a -> Require.that(!wears(a, id),
+                "%s wears the design %s; give it another one first".formatted(a.name(), called)));
+        return withDesigns(designs.stream().filter(d -> !d.id().equals(id)).toList());
     }
 
-    private static boolean wears(Article article, String designName) {
-        boolean[] found = {false};
-        article.withEachLay(l -> {
-            found[0] |= l.design().equals(designName);
-            return l;
-        });
-        return found[0];
+    private static boolean wears(Article article, Id design) {
+        return article.dressings().byPiece().values().stream()
+                .anyMatch(d -> d.lay().filter(l -> l.design().equals(design)).isPresent());
     }
 }

@@ -2,6 +2,7 @@ package org.vatwright.core.raster;
 
 import java.util.Arrays;
 
+import org.vatwright.core.measure.Provenance;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.measure.Unit;
 
@@ -9,8 +10,9 @@ import org.vatwright.core.measure.Unit;
  * A picture with its true size. Two are equal when their pixels and their density are.
  *
  * @param dpi at which its pixels have their size, 1 to 100,000
+ * @param provenance where it comes from
  */
-public record Picture(Raster raster, double dpi) {
+public record Picture(Raster raster, double dpi, Provenance provenance) {
 
     public static final int MOST_PX = 100_000_000;
 
@@ -19,6 +21,11 @@ public record Picture(Raster raster, double dpi) {
         Require.that((long) raster.width() * raster.height() <= MOST_PX,
                 "the picture has %,d x %,d pixels; %,d in all is the most".formatted(raster.width(), raster.height(),
                         MOST_PX));
+    }
+
+    /** Of which nothing more is known. */
+    public Picture(Raster raster, double dpi) {
+        this(raster, dpi, Provenance.NONE);
     }
 
     public double widthMm() {
@@ -31,13 +38,14 @@ public record Picture(Raster raster, double dpi) {
 
     /** @return the same pixels at another density, so that it is that wide */
     public Picture ofWidth(double mm) {
-        return new Picture(raster, raster.width() * Unit.MM_PER_INCH / mm);
+        return new Picture(raster, raster.width() * Unit.MM_PER_INCH / mm, provenance);
     }
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof Picture(Raster its, double itsDpi) && dpi == itsDpi && (raster == its
-                || raster.width() == its.width() && Arrays.equals(raster.argb(), its.argb()));
+        return other instanceof Picture(Raster its, double itsDpi, Provenance from) && dpi == itsDpi
+                && provenance.equals(from) && (raster == its
+                        || raster.width() == its.width() && Arrays.equals(raster.argb(), its.argb()));
     }
 
     @Override

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.vatwright.core.Samples;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
@@ -24,9 +25,10 @@ class DressTest {
 
     private static final Density ONE_PX_A_MM = new Density(25.4);
     private static final Design STRIPED = Samples.design(20, 20, Arrangement.STRAIGHT, Samples.stripes(0, 10, 10));
+    private static final Lay LAY = new Lay(STRIPED.id(), "Morning");
     private static final int NAVY = Samples.morning().colours().get(0).argb();
     private static final int LINEN = Samples.morning().colours().get(1).argb();
-    private static final Lay LAY = new Lay("Trial", "Morning");
+    private static final Id DISC = new Id("disc");
 
     /** A face whose every letter is a square one capital high, a blank excepted. */
     private static final Typeface.Case SQUARES = new Typeface.Case() {
@@ -62,14 +64,15 @@ class DressTest {
     };
 
     private static Raster draw(Article article, Optional<String> colourway) {
-        return new ArticleRenderer(name -> name.equals("Trial") ? Optional.of(STRIPED) : Optional.empty(),
+        return new ArticleRenderer(id -> id.equals(STRIPED.id()) ? Optional.of(STRIPED) : Optional.empty(),
                 TileSource.PAINTED, colourway).render(Cut.of(article, SQUARES), ONE_PX_A_MM, Work.on(2));
     }
 
     private static Article.Flat flat(Optional<Lay> lay) {
         Outline ring = Outline.of(new Ellipse2D.Double(20, 20, 60, 60));
-        return new Article.Flat("Disc", 100, 100,
-                List.of(new Piece("disc", ring, Optional.of(new Pen(new Rgb(0, 0, 0), 3)), lay)), List.of());
+        return new Article.Flat(Id.fresh(), "Disc", 100, 100,
+                List.of(new Piece(DISC, "disc", ring, Optional.of(new Pen(new Rgb(0, 0, 0), 3)))), List.of(),
+                Dressings.of(DISC, lay));
     }
 
     @Test
@@ -107,15 +110,24 @@ class DressTest {
         assertThat(unknown).isEqualTo(NAVY);
     }
 
+    private static List<Lay> lays(Article article) {
+        Cut cut = Cut.of(article, SQUARES);
+        return cut.pieces().stream().map(p -> cut.lay(p).orElse(null)).toList();
+    }
+
     @Test
     void lettersWearOneLayTogetherOrEachItsOwn() {
         Lay moved = LAY.withStart(10, 0);
-        Article.Lettering words = new Article.Lettering("Name", "AB A", "Squares", 50, false, List.of(LAY),
-                Optional.empty());
-        assertThat(Cut.of(words, SQUARES).pieces()).hasSize(3).allMatch(p -> p.lay().equals(Optional.of(LAY)));
-        Article.Lettering own = words.withEachOwn(true).withLay(1, 3, Optional.of(moved));
-        assertThat(Cut.of(own, SQUARES).pieces()).extracting(Piece::lay).containsExactly(Optional.of(LAY),
-                Optional.of(moved), Optional.of(LAY));
+        Article.Lettering words = new Article.Lettering(Id.fresh(), "Name", "AB A", "Squares", 50, false,
+                Optional.empty(), Dressings.of(Article.Lettering.letter(1), Optional.of(LAY)));
+        assertThat(lays(words)).containsExactly(LAY, LAY, LAY);
+        Article.Lettering own = words.withEachOwn(true).withLay(Article.Lettering.letter(2),
+                Cut.of(words, SQUARES).ids(), Optional.of(moved));
+        assertThat(lays(own)).containsExactly(LAY, moved, LAY);
+        assertThat(lays(own.withText("ABABAB"))).as("letters begin anew with the first lay").containsExactly(LAY, moved,
+                LAY, LAY, moved, LAY);
+        assertThat(lays(own.withEachOwn(false))).containsExactly(LAY, LAY, LAY);
+        assertThat(lays(own.withLay(Article.Lettering.letter(2), List.of(), Optional.empty()))).containsOnlyNulls();
         Raster drawn = draw(own, Optional.empty());
         assertThat(drawn.at(1, 1)).isZero();
         assertThat(own.withText("ABCDEFG").text()).isEqualTo("ABCDEFG");
@@ -124,12 +136,13 @@ class DressTest {
 
     @Test
     void aSheetIsOnePieceAndThePointerFindsPieces() {
-        Article.Sheet sheet = new Article.Sheet("Sheet", 30, 20, new Density(300), Optional.of(LAY));
+        Article.Sheet sheet = new Article.Sheet(Id.fresh(), "Sheet", 30, 20, new Density(300),
+                Dressings.of(Article.Sheet.PIECE, Optional.of(LAY)));
         Raster drawn = draw(sheet, Optional.empty());
         assertThat(drawn.width()).isEqualTo(30);
         assertThat(drawn.argb()).doesNotContain(0);
         Cut cut = Cut.of(flat(Optional.empty()), SQUARES);
-        assertThat(cut.pieceAt(50, 50)).isZero();
-        assertThat(cut.pieceAt(21, 21)).isEqualTo(-1);
+        assertThat(cut.pieceAt(50, 50)).map(Piece::id).contains(DISC);
+        assertThat(cut.pieceAt(21, 21)).isEmpty();
     }
 }

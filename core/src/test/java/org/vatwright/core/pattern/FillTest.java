@@ -16,6 +16,7 @@ import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.family.motif.MotifsFrom;
 import org.vatwright.core.family.motif.Placing;
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.motif.Form;
 import org.vatwright.core.motif.Motif;
@@ -134,17 +135,22 @@ class FillTest {
         }
     }
 
+    private static Id id(String name) {
+        return new Id(name.replace(' ', '-'));
+    }
+
     @Test
     void fiveDeepRendersRecursAndFollowsEveryChangeWithin() {
-        Project project = Project.empty("Nested").addDesign(inner(4, 4).withName("Level 0"));
+        Project project = Project.empty("Nested").addDesign(inner(4, 4).withName("Level 0").withId(id("Level 0")));
         for (int level = 1; level <= 5; level++) {
             double side = 4 * Math.pow(2, level);
-            Fill fill = Fill.of("Paper", project.design("Level " + (level - 1)).orElseThrow());
+            Fill fill = Fill.of("Paper", project.design(id("Level " + (level - 1))).orElseThrow());
             Dots dots = new Dots(List.of(new Dot(side / 2, side / 2, side * 0.9, fill.ink())), 1, 1,
                     Arrangement.STRAIGHT);
-            project = project.addDesign(with(fill, side, side, dots).withName("Level " + level));
+            project = project
+                    .addDesign(with(fill, side, side, dots).withName("Level " + level).withId(id("Level " + level)));
         }
-        Design outer = project.design("Level 5").orElseThrow();
+        Design outer = project.design(id("Level 5")).orElseThrow();
         Raster tile = tile(outer);
         assertThat(FillClosing.findings(outer))
                 .allMatch(f -> f.severity() == org.vatwright.core.measure.Finding.Severity.FINE);
@@ -158,21 +164,21 @@ class FillTest {
             smaller += field.at(x, y) == field.at(x + 640, y) ? 0 : 1;
         }
         assertThat(smaller).as("half the tile is no period").isGreaterThan(100);
-        Project changed = project.edit("Level 0", d -> d.withGround(Samples.NAVY));
-        assertThat(tile(changed.design("Level 5").orElseThrow()).argb()).isNotEqualTo(tile.argb());
-        Project renamed = project.edit("Level 2", d -> d.withName("Middle"));
-        assertThat(renamed.design("Level 3").orElseThrow().fills().getFirst().design().orElseThrow().name())
+        Project changed = project.edit(id("Level 0"), d -> d.withGround(Samples.NAVY));
+        assertThat(tile(changed.design(id("Level 5")).orElseThrow()).argb()).isNotEqualTo(tile.argb());
+        Project renamed = project.edit(id("Level 2"), d -> d.withName("Middle"));
+        assertThat(renamed.design(id("Level 3")).orElseThrow().fills().getFirst().design().orElseThrow().name())
                 .isEqualTo("Middle");
-        assertThat(tile(renamed.design("Level 5").orElseThrow()).argb()).isEqualTo(tile.argb());
+        assertThat(tile(renamed.design(id("Level 5")).orElseThrow()).argb()).isEqualTo(tile.argb());
 
-        Design deep = project.design("Level 5").orElseThrow();
+        Design deep = project.design(id("Level 5")).orElseThrow();
         Project before = project;
-        assertThatThrownBy(() -> before.edit("Level 1", d -> d.addFill(Fill.of("Again", deep))))
+        assertThatThrownBy(() -> before.edit(id("Level 1"), d -> d.addFill(Fill.of("Again", deep))))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("Level 1 in Level 2 in Level 3 in Level 4 in Level 5 in Level 1");
-        assertThatThrownBy(() -> before.removeDesign("Level 3")).isInstanceOf(Refusal.class)
+        assertThatThrownBy(() -> before.removeDesign(id("Level 3"))).isInstanceOf(Refusal.class)
                 .hasMessageContaining("Level 4");
-        assertThat(project.fillable("Level 3")).extracting(Design::name).containsExactly("Level 0", "Level 1",
+        assertThat(project.fillable(id("Level 3"))).extracting(Design::name).containsExactly("Level 0", "Level 1",
                 "Level 2");
     }
 

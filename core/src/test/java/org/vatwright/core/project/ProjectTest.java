@@ -3,39 +3,94 @@ package org.vatwright.core.project;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.List;
 import java.util.Optional;
 
 import org.junit.jupiter.api.Test;
 import org.vatwright.core.Samples;
 import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Dressings;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Id;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.repeat.Arrangement;
 
 class ProjectTest {
 
-    private static final Project START = Project.empty("Ferry")
-            .addDesign(Samples.design(20, 20, Arrangement.STRAIGHT, Samples.stripes(0, 10, 10)))
-            .addArticle(new Article.Sheet("Sheet", 30, 20, new Density(300), Optional.of(new Lay("Trial", "Morning"))))
-            .addJob(new Job("Tile", Job.Kind.TILE, "Trial", "Morning", Job.Format.PNG, new Density(300), 1, 1, 90));
+    private static final Design TRIAL = Samples.design(20, 20, Arrangement.STRAIGHT, Samples.stripes(0, 10, 10));
+    private static final Article SHEET = new Article.Sheet(new Id("sheet"), "Sheet", 30, 20, new Density(300),
+            Dressings.of(Article.Sheet.PIECE, Optional.of(new Lay(TRIAL.id(), "Morning"))));
+    private static final Project START = Project.empty("Ferry").addDesign(TRIAL).addArticle(SHEET).addJob(
+            new Job("Tile", new Task.Tile(TRIAL.id(), "Morning"), new Output(Output.Format.PNG, new Density(300))));
 
     @Test
-    void whatIsRenamedIsFollowedByLaysAndJobs() {
-        Project renamed = START.edit("Trial", d -> d.withName("Gangway")).renameColourway("Gangway", "Morning", "Dawn");
-        assertThat(renamed.articles().getFirst().lay(0)).map(Lay::design).contains("Gangway");
-        assertThat(renamed.articles().getFirst().lay(0)).map(Lay::colourway).contains("Dawn");
-        assertThat(renamed.jobs().getFirst()).extracting(Job::subject, Job::colourway).containsExactly("Gangway",
+    void whatIsRenamedStaysLinked() {
+        Project renamed = START.edit(TRIAL.id(), d -> d.withName("Gangway")).renameColourway(TRIAL.id(), "Morning",
                 "Dawn");
+        assertThat(renamed.design(TRIAL.id())).map(Design::name).contains("Gangway");
+        assertThat(renamed.articles().getFirst().dressing(Article.Sheet.PIECE).lay())
+                .contains(new Lay(TRIAL.id(), "Dawn"));
+        assertThat(renamed.jobs().getFirst().task()).isEqualTo(new Task.Tile(TRIAL.id(), "Dawn"));
     }
 
     @Test
     void whatIsInUseIsNotTakenAway() {
-        assertThatThrownBy(() -> START.removeDesign("Trial"))
+        assertThatThrownBy(() -> START.removeDesign(TRIAL.id()))
                 .hasMessageContaining("the job Tile needs the design Trial");
-        assertThatThrownBy(() -> START.withJobs(java.util.List.of()).removeDesign("Trial"))
+        assertThatThrownBy(() -> START.withJobs(List.of()).removeDesign(TRIAL.id()))
                 .hasMessageContaining("Sheet wears the design Trial");
-        assertThatThrownBy(() -> START.addDesign(START.designs().getFirst()))
-                .hasMessageContaining("two designs are called Trial");
+        assertThat(START.withJobs(List.of()).withArticles(List.of()).removeDesign(TRIAL.id()).designs()).isEmpty();
+    }
+
+    @Test
+    void namesMayRepeatAndIdsMayNot() {
+        Project twice = START.addDesign(TRIAL);
+        assertThat(twice.designs()).extracting(Design::name).containsExactly("Trial", "Trial");
+        assertThat(twice.designs().get(0)).isEqualTo(TRIAL);
+        assertThat(twice.designs().get(1).id()).isNotEqualTo(TRIAL.id());
+        assertThatThrownBy(() -> START.withDesigns(List.of(TRIAL, TRIAL)))
+                .hasMessageContaining("two designs have the id " + TRIAL.id());
+        assertThatThrownBy(() -> new Id("a b")).hasMessageContaining("\"a b\" is no id");
+    }
+
+    @Test
+    void aDesignThatComesInKeepsTheOnesThatLieInIt() {
+        Design inner = TRIAL.with().id(new Id("inner")).name("Inner").build();
+        Design outer = TRIAL.with().id(new Id("outer")).name("Outer").fills(List.of(Fill.of("in", inner))).build();
+        Project taken = START.addDesign(outer);
+        assertThat(taken.designs()).containsExactly(TRIAL, outer, inner);
+        // Another one of the same id and name is not what lies in the newcomer: both stay as they are.
+        Design other = inner.withGround(Samples.NAVY);
+        Project mixed = START.addDesign(other).addDesign(outer);
+        Design its = mixed.designs().get(2).fills().getFirst().design().orElseThrow();
+        assertThat(its.ground()).isEqualTo(TRIAL.ground());
+        assertThat(its.id()).isNotEqualTo(other.id());
+        assertThat(mixed.design(other.id())).contains(other);
+        assertThat(mixed.design(its.id())).contains(its);
+        // The very same one is not brought in twice.
+        assertThat(START.addDesign(inner).addDesign(outer).designs()).hasSize(3);
+        assertThat(START.addDesigns(List.of(outer, inner)).designs()).containsExactly(TRIAL, outer, inner);
+        // A change to the inner one is seen in the outer one.
+        Project changed = taken.edit(inner.id(), d -> d.withGround(Samples.MADDER));
+        assertThat(changed.design(outer.id()).orElseThrow().fills().getFirst().design().orElseThrow().ground())
+                .isEqualTo(Samples.MADDER);
+    }
+
+    @Test
+    void filesGetNamesThatEverySystemTakes() {
+        assertThat(FileName.of("Ship's name / 1")).isEqualTo("Ship-s-name-1");
+        assertThat(FileName.of("../../etc\\x:y")).isEqualTo("etc-x-y");
+        assertThat(FileName.of(" ...\u0007 ")).isEqualTo("unnamed");
+        assertThat(FileName.of("con.tiles")).isEqualTo("con.tiles-file");
+        assertThat(FileName.of("Fischgr\u00e4t 45\u00b0")).isEqualTo("Fischgr\u00e4t-45");
+        assertThat(FileName.of("x".repeat(300))).hasSize(100);
+        Job job = START.jobs().getFirst();
+        Job other = job.with().id(Id.fresh()).name("TILE").build();
+        Job third = job.with().id(Id.fresh()).output(new Output(Output.Format.SVG, new Density(300))).build();
+        List<Job> all = List.of(job, other, third);
+        assertThat(all.stream().map(j -> FileName.of(j, all))).containsExactly("Tile.png", "TILE-2.png", "Tile.svg");
     }
 
     @Test
@@ -82,7 +137,6 @@ class ProjectTest {
         var design = START.designs().getFirst().renameSlot("Navy", "Sea");
         assertThat(design.usedSlots()).containsExactly("Sea", "Linen");
         assertThatThrownBy(() -> design.withGround(Samples.NAVY)).hasMessageContaining("there is no slot Navy");
-        assertThat(Job.Format.JPEG.suffix()).isEqualTo("jpg");
-        assertThat(START.jobs().getFirst().withName("Ship's name / 1").fileName()).isEqualTo("Ship-s-name-1.png");
+        assertThat(Output.Format.JPEG.suffix()).isEqualTo("jpg");
     }
 }

@@ -102,13 +102,13 @@ final class MotifsForm implements StructureForm {
     private void fromDesigns(Menu menu) {
         menu.getItems().clear();
         studio.design().ifPresent(d -> {
-            for (Design other : studio.project().fillable(d.name())) {
+            for (Design other : studio.project().fillable(d.id())) {
                 MenuItem whole = new MenuItem("all of " + other.name());
                 whole.setOnAction(e -> bring("motif of " + other.name(), x -> MotifsFrom.source(x,
                         studio.selection().layer(), other.name(), new Fill.OfDesign(other, Optional.empty()))));
                 menu.getItems().add(whole);
             }
-            for (Design other : studio.project().fillable(d.name())) {
+            for (Design other : studio.project().fillable(d.id())) {
                 other.layers().stream().map(l -> l.structure()).filter(Motifs.class::isInstance)
                         .flatMap(s -> ((Motifs) s).motifs().stream()).forEach(motif -> {
                             MenuItem item = new MenuItem("%s of %s".formatted(motif.name(), other.name()));

@@ -96,7 +96,7 @@ final class PaletteStrip extends VBox {
             name.setText(design.name());
         }
         Drawn now = new Drawn(design.palette(), shown, studio.selection().slot(), design.fills(),
-                studio.project().fillable(design.name()).stream().map(Design::name).toList());
+                studio.project().fillable(design.id()).stream().map(Design::name).toList());
         if (!now.equals(drawn)) {
             drawn = now;
             draw(design, shown);
@@ -132,7 +132,7 @@ final class PaletteStrip extends VBox {
     /** Only designs in which this one does not lie itself. */
     private void others(Design design) {
         more.getItems().clear();
-        for (Design other : studio.project().fillable(design.name())) {
+        for (Design other : studio.project().fillable(design.id())) {
             MenuItem item = new MenuItem(other.name());
             item.setOnAction(e -> studio.addFill(other.name(), new Fill.OfDesign(other, Optional.empty())));
             more.getItems().add(item);
@@ -174,14 +174,14 @@ final class PaletteStrip extends VBox {
     }
 
     private void rename() {
-        String old = studio.selection().design();
         String wanted = name.getText().strip();
-        if (!showing && !wanted.equals(old) && !wanted.isEmpty()
-                && studio.edit("rename " + old, p -> p.edit(old, d -> d.withName(wanted)))) {
-            studio.select(s -> s.withDesign(wanted));
-        } else {
-            name.setText(studio.selection().design());
-        }
+        studio.design().ifPresent(d -> {
+            if (!showing && !wanted.equals(d.name()) && !wanted.isEmpty()) {
+                studio.editDesign("rename " + d.name(), x -> x.withName(wanted));
+            } else {
+                name.setText(d.name());
+            }
+        });
     }
 
     private void renameSlot() {

@@ -6,10 +6,12 @@ import java.util.List;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Cut;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.cloth.ScaleBar;
 import org.vatwright.desktop.cloth.TrueSize;
+import org.vatwright.desktop.control.Choice;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.LiveCloth;
@@ -28,7 +30,7 @@ import javafx.scene.shape.Rectangle;
 /** A field or an article wearing the design, live; below it all that could be looked at instead. */
 final class WornPane extends Pane {
 
-    private String shown = "";
+    private Id shown = Id.NONE;
     private static final double THUMB = 64;
     private static final double FIELD_CELLS = 4;
     private static final double BOTTOM = 158;
@@ -36,7 +38,7 @@ final class WornPane extends Pane {
     private static final double MARGIN = 14;
 
     /** One thing that can be looked at: the field when {@code article} is empty. */
-    private record Thumb(String article, Button button, ClothImage image) {}
+    private record Thumb(Choice article, Button button, ClothImage image) {}
 
     private final Studio studio;
     private final Label title = Ui.label("", "pane-title");
@@ -69,19 +71,19 @@ final class WornPane extends Pane {
 
     /** @return whether what is worn is that design, in whatever state */
     boolean isShowing(Design design) {
-        return design.name().equals(shown);
+        return design.id().equals(shown);
     }
 
     void show(Design design, Colourway colourway) {
-        shown = design.name();
+        shown = design.id();
         if (getWidth() < 40 || getHeight() < BOTTOM + 60) {
             return;
         }
-        String worn = studio.selection().worn();
+        Id worn = studio.selection().worn();
         double w = getWidth() - 2 * MARGIN;
         double h = getHeight() - BOTTOM - TOP;
         double pxPerMm = draw(cloth, worn, design, colourway, MARGIN, TOP, w, h);
-        title.setText("Worn   " + (worn.isEmpty() ? "field" : worn) + ", " + colourway.name());
+        title.setText("Worn   " + studio.project().article(worn).map(Article::name).orElse("field") + ", " + colourway.name());
         title.autosize();
         title.relocate(MARGIN, 12);
         thumbs(design, colourway);
@@ -95,7 +97,7 @@ final class WornPane extends Pane {
     }
 
     /** @return px a mm */
-    private double draw(ClothImage image, String worn, Design design, Colourway colourway, double x, double y, double w,
+    private double draw(ClothImage image, Id worn, Design design, Colourway colourway, double x, double y, double w,
             double h) {
         Article article = studio.project().article(worn).orElse(null);
         if (article == null) {
@@ -116,21 +118,21 @@ final class WornPane extends Pane {
     }
 
     private void thumbs(Design design, Colourway colourway) {
-        List<String> names = new ArrayList<>(List.of(""));
-        studio.project().articles().forEach(a -> names.add(a.name()));
+        List<Choice> names = new ArrayList<>(List.of(new Choice(Id.NONE, "field")));
+        studio.project().articles().forEach(a -> names.add(new Choice(a.id(), a.name())));
         if (!names.equals(all.stream().map(Thumb::article).toList())) {
             all.clear();
             thumbs.getChildren().clear();
             names.forEach(this::thumb);
         }
         for (Thumb thumb : all) {
-            draw(thumb.image(), thumb.article(), design, colourway, 0, 0, THUMB, THUMB);
-            thumb.button().pseudoClassStateChanged(Styles.CHOSEN, thumb.article().equals(studio.selection().worn()));
+            draw(thumb.image(), thumb.article().id(), design, colourway, 0, 0, THUMB, THUMB);
+            thumb.button().pseudoClassStateChanged(Styles.CHOSEN, thumb.article().id().equals(studio.selection().worn()));
         }
     }
 
-    private void thumb(String article) {
-        String words = article.isEmpty() ? "field" : article;
+    private void thumb(Choice article) {
+        String words = article.name();
         Button button = new Button();
         button.getStyleClass().add("thumb");
         button.setId("worn-" + words.replaceAll("[^A-Za-z]+", "-"));
@@ -143,7 +145,7 @@ final class WornPane extends Pane {
         name.setMaxWidth(THUMB + 6);
         VBox box = Ui.column(3, frame, name);
         button.setGraphic(box);
-        button.setOnAction(e -> studio.select(s -> s.withWorn(article)));
+        button.setOnAction(e -> studio.select(s -> s.withWorn(article.id())));
         all.add(new Thumb(article, button, image));
         thumbs.getChildren().add(button);
     }

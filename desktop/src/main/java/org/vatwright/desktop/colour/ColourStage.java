@@ -7,8 +7,10 @@ import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Cut;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.desktop.cloth.ClothImage;
+import org.vatwright.desktop.control.Choice;
 import org.vatwright.desktop.control.ColourEditor;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.frame.DesignStage;
@@ -30,13 +32,13 @@ public final class ColourStage extends DesignStage {
 
     private static final int WORN_WIDTH = 296;
     private static final int WORN_HEIGHT = 230;
-    private static final String FIELD = "field";
+    private static final Choice FIELD = new Choice(Id.NONE, "field");
 
     private final Label title = Ui.label("", "column-title");
     private final HBox slots = new HBox();
     private final VBox table = new VBox(6);
     private final List<ColourwayRow> rows = new ArrayList<>();
-    private final ComboBox<String> worn = new ComboBox<>();
+    private final ComboBox<Choice> worn = new ComboBox<>();
     private final ClothImage cloth = new ClothImage();
     private final ColourEditor editor;
     private final Label hint = Ui.prose("Choose a swatch to change its colour.", "quiet");
@@ -58,7 +60,7 @@ public final class ColourStage extends DesignStage {
         worn.setAccessibleText("What wears the colourway");
         worn.setOnAction(e -> {
             if (!showing && worn.getValue() != null) {
-                studio.select(s -> s.withWorn(worn.getValue().equals(FIELD) ? "" : worn.getValue()));
+                studio.select(s -> s.withWorn(worn.getValue().id()));
             }
         });
         StackPane frame = new StackPane(cloth);
@@ -127,13 +129,13 @@ public final class ColourStage extends DesignStage {
     }
 
     private void worn(Design design, Colourway colourway) {
-        List<String> names = new ArrayList<>(List.of(FIELD));
-        studio.project().articles().forEach(a -> names.add(a.name()));
+        List<Choice> names = new ArrayList<>(List.of(FIELD));
+        studio.project().articles().forEach(a -> names.add(new Choice(a.id(), a.name())));
         if (!worn.getItems().equals(names)) {
             worn.getItems().setAll(names);
         }
-        String wearer = studio.selection().worn();
-        worn.setValue(wearer.isEmpty() ? FIELD : wearer);
+        Id wearer = studio.selection().worn();
+        worn.setValue(names.stream().filter(c -> c.id().equals(wearer)).findFirst().orElse(FIELD));
         Article article = studio.project().article(wearer).orElse(null);
         if (article == null) {
             Scenes.Field field = new Scenes.Field(design, colourway, 0, 0, WORN_WIDTH, WORN_HEIGHT,

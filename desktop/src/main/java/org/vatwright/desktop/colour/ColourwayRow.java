@@ -5,6 +5,7 @@ import java.util.List;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Palette;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.control.Styles;
@@ -76,7 +77,7 @@ final class ColourwayRow extends HBox {
         if (colourway == null || wanted.isEmpty() || wanted.equals(colourway)) {
             return;
         }
-        String design = studio.selection().design();
+        Id design = studio.selection().design();
         String old = colourway;
         boolean chosen = studio.selection().colourway().equals(old);
         if (studio.edit("rename " + old, p -> p.renameColourway(design, old, wanted)) && chosen) {

@@ -82,12 +82,9 @@ final class ArticleCard extends VBox {
     }
 
     private void rename() {
-        String old = studio.selection().article();
         String wanted = name.getText().strip();
-        if (!showing && !wanted.isEmpty() && !wanted.equals(old)
-                && studio.edit("rename " + old, p -> p.editArticle(old, a -> a.withName(wanted)))) {
-            studio.select(s -> s.withArticleName(wanted));
-        }
+        studio.article().filter(a -> !showing && !wanted.isEmpty() && !wanted.equals(a.name()))
+                .ifPresent(a -> studio.editArticle("rename " + a.name(), x -> x.withName(wanted)));
     }
 
     /** Every key shows at once; what is typed without leaving the field is undone together. */

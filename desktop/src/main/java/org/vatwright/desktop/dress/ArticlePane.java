@@ -1,15 +1,17 @@
 package org.vatwright.desktop.dress;
 
 import java.util.HashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
 
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Cut;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Piece;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.Design;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.cloth.ClothPane;
 import org.vatwright.desktop.cloth.ScaleBar;
@@ -46,7 +48,7 @@ final class ArticlePane extends ClothPane {
     private final ScaleBar bar = new ScaleBar();
     private Article article;
     private Cut cut;
-    private int pointed = -1;
+    private Optional<Piece> pointed = Optional.empty();
     private boolean grabbing;
     private double grabX;
     private double grabY;
@@ -63,7 +65,7 @@ final class ArticlePane extends ClothPane {
         Ui.placedByHand(bar);
         getChildren().addAll(under, cloth, lit, marks, bar);
         setOnMouseMoved(this::point);
-        setOnMouseExited(e -> light(-1));
+        setOnMouseExited(e -> light(Optional.empty()));
         addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
         addEventHandler(MouseEvent.MOUSE_RELEASED, e -> {
@@ -76,7 +78,7 @@ final class ArticlePane extends ClothPane {
     }
 
     void show(Article shown) {
-        boolean other = article == null || !article.name().equals(shown.name());
+        boolean other = article == null || !article.id().equals(shown.id());
         Cut before = cut;
         article = shown;
         cut = studio.cut(shown);
@@ -107,17 +109,12 @@ final class ArticlePane extends ClothPane {
         cloth.draw(dressed, dressed.subject(studio.tiles()), cut.widthMm() * v.pxPerMm(), cut.heightMm() * v.pxPerMm());
         cloth.relocate(v.x(), v.y());
         under.getChildren().clear();
-        cut.pieces().stream().filter(p -> p.lay().isEmpty())
+        cut.pieces().stream().filter(p -> cut.lay(p).isEmpty())
                 .forEach(p -> under.getChildren().add(path(p, "piece-bare")));
         marks.getChildren().clear();
-        for (int piece : studio.selection().pieces()) {
-            if (piece < cut.pieces().size()) {
-                marks.getChildren().addAll(path(cut.pieces().get(piece), "piece-chosen-under"),
-                        path(cut.pieces().get(piece), "piece-chosen"));
-            }
-        }
-        studio.selection().pieces().stream().filter(p -> p < cut.pieces().size()).findFirst()
-                .flatMap(p -> cut.pieces().get(p).lay()).ifPresent(lay -> startMark(lay, v));
+        List<Piece> chosen = cut.pieces().stream().filter(p -> studio.selection().pieces().contains(p.id())).toList();
+        chosen.forEach(p -> marks.getChildren().addAll(path(p, "piece-chosen-under"), path(p, "piece-chosen")));
+        chosen.stream().findFirst().flatMap(cut::lay).ifPresent(lay -> startMark(lay, v));
         light(pointed);
         bar.show(v.pxPerMm());
         bar.autosize();
@@ -156,31 +153,31 @@ final class ArticlePane extends ClothPane {
         }
     }
 
-    private int pieceAt(double x, double y) {
-        return cut == null ? -1 : cut.pieceAt(viewport().mmX(x), viewport().mmY(y));
+    private Optional<Piece> pieceAt(double x, double y) {
+        return cut == null ? Optional.empty() : cut.pieceAt(viewport().mmX(x), viewport().mmY(y));
     }
 
     private void point(MouseEvent e) {
-        int piece = pieceAt(e.getX(), e.getY());
+        Optional<Piece> piece = pieceAt(e.getX(), e.getY());
         light(piece);
         Viewport v = viewport();
         int argb = cloth.argb(e.getX() - v.x(), e.getY() - v.y());
-        String words = piece < 0
-                ? ""
-                : cut.pieces().get(piece).name()
-                        + cut.pieces().get(piece).lay().map(l -> ", " + l.design() + " in " + l.colourway())
-                                .orElse(", bare");
+        String words = piece.map(p -> p.name() + cut.lay(p).map(this::words).orElse(", bare")).orElse("");
         studio.tellFoot(f -> f.withPlace(words, argb >>> 24 == 255 ? argb : 0));
     }
 
-    private void light(int piece) {
-        pointed = piece;
-        boolean any = cut != null && piece >= 0 && piece < cut.pieces().size();
-        lit.setVisible(any);
-        if (any) {
-            place(lit, cut.pieces().get(piece));
-            lit.pseudoClassStateChanged(Styles.CHOSEN, studio.selection().pieces().contains(piece));
-        }
+    private String words(Lay lay) {
+        return ", %s in %s".formatted(studio.project().design(lay.design()).map(Design::name).orElse("nothing"),
+                lay.colourway());
+    }
+
+    private void light(Optional<Piece> piece) {
+        pointed = piece.flatMap(p -> cut.piece(p.id()));
+        lit.setVisible(pointed.isPresent());
+        pointed.ifPresent(p -> {
+            place(lit, p);
+            lit.pseudoClassStateChanged(Styles.CHOSEN, studio.selection().pieces().contains(p.id()));
+        });
     }
 
     private void press(MouseEvent e) {
@@ -188,20 +185,20 @@ final class ArticlePane extends ClothPane {
         if (e.getButton() != MouseButton.PRIMARY) {
             return;
         }
-        int piece = pieceAt(e.getX(), e.getY());
-        Set<Integer> chosen = new HashSet<>(studio.selection().pieces());
-        if (piece < 0) {
+        Optional<Piece> piece = pieceAt(e.getX(), e.getY());
+        Set<Id> chosen = new HashSet<>(studio.selection().pieces());
+        if (piece.isEmpty()) {
             chosen.clear();
         } else if (e.isShiftDown() || e.isShortcutDown()) {
-            if (!chosen.remove(piece)) {
-                chosen.add(piece);
+            if (!chosen.remove(piece.get().id())) {
+                chosen.add(piece.get().id());
             }
-        } else if (!chosen.contains(piece)) {
-            chosen = new TreeSet<>(Set.of(piece));
+        } else if (!chosen.contains(piece.get().id())) {
+            chosen = Set.of(piece.get().id());
         }
-        Set<Integer> now = chosen;
+        Set<Id> now = chosen;
         studio.select(s -> s.withPieces(now));
-        grabbing = piece >= 0 && now.contains(piece) && cut.pieces().get(piece).lay().isPresent();
+        grabbing = piece.filter(p -> now.contains(p.id()) && cut.lay(p).isPresent()).isPresent();
         grabX = e.getX();
         grabY = e.getY();
         movedX = 0;
@@ -251,17 +248,14 @@ final class ArticlePane extends ClothPane {
         }
     }
 
-    private static Optional<String> design(DragEvent e) {
-        String text = e.getDragboard().hasString() ? e.getDragboard().getString() : "";
-        return text.startsWith(Frame.DRAGGED_DESIGN)
-                ? Optional.of(text.substring(Frame.DRAGGED_DESIGN.length()))
-                : Optional.empty();
+    private Optional<Design> design(DragEvent e) {
+        return Frame.draggedDesign(e.getDragboard()).flatMap(studio.project()::design);
     }
 
     private void over(DragEvent e) {
         if (design(e).isPresent()) {
             light(pieceAt(e.getX(), e.getY()));
-            if (pointed >= 0) {
+            if (pointed.isPresent()) {
                 e.acceptTransferModes(TransferMode.COPY);
             }
             e.consume();
@@ -269,11 +263,11 @@ final class ArticlePane extends ClothPane {
     }
 
     private void drop(DragEvent e) {
-        int piece = pieceAt(e.getX(), e.getY());
-        design(e).flatMap(studio.project()::design).filter(d -> piece >= 0).ifPresent(d -> {
-            studio.select(s -> s.withPieces(Set.of(piece)));
+        Optional<Piece> piece = pieceAt(e.getX(), e.getY());
+        design(e).filter(d -> piece.isPresent()).ifPresent(d -> {
+            studio.select(s -> s.withPieces(Set.of(piece.get().id())));
             String colourway = d.palette().orFirst(studio.selection().colourway()).name();
-            studio.editLays("lay " + d.name(), l -> l.withDesign(d.name(), colourway));
+            studio.editLays("lay " + d.name(), l -> l.withDesign(d.id(), colourway));
             e.setDropCompleted(true);
             e.consume();
         });

@@ -1,18 +1,20 @@
 package org.vatwright.desktop.dress;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Cut;
+import org.vatwright.core.dress.Dressings;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.desktop.cloth.TrueSize;
+import org.vatwright.desktop.control.Choice;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.frame.Desk;
@@ -41,7 +43,8 @@ public final class DressStage extends StageView {
     private final Label empty = Ui.prose(
             "Nothing to dress yet. Add words or a sheet, or read a flat from an SVG drawing: every closed shape becomes a piece.",
             "on-cloth");
-    private List<String> shownPieces = List.of();
+    private List<Choice> shownTabs = List.of();
+    private List<Choice> shownPieces = List.of();
 
     public DressStage(Studio studio, Desk desk) {
         super(studio);
@@ -62,7 +65,7 @@ public final class DressStage extends StageView {
 
     private void all() {
         studio.article().ifPresent(a -> studio.select(s -> s.withPieces(
-                IntStream.range(0, studio.cut(a).pieces().size()).boxed().collect(Collectors.toSet()))));
+                Set.copyOf(studio.cut(a).ids()))));
     }
 
     private MenuButton addMenu() {
@@ -73,20 +76,21 @@ public final class DressStage extends StageView {
         flat.setId("read-flat");
         flat.setOnAction(e -> desk.readFlat());
         MenuItem words = new MenuItem("Words");
-        words.setOnAction(e -> desk.add(new Article.Lettering(desk.freeArticle("Words"), "Words",
-                studio.faces().names().getFirst(), 100, false, freshLay().stream().toList(), Optional.empty())));
+        words.setOnAction(e -> desk.add(new Article.Lettering(Id.fresh(), desk.freeArticle("Words"), "Words",
+                studio.faces().names().getFirst(), 100, false, Optional.empty(),
+                Dressings.of(Article.Lettering.letter(1), freshLay()))));
         MenuItem sheet = new MenuItem("Background sheet");
-        sheet.setOnAction(e -> desk.add(new Article.Sheet(desk.freeArticle("Sheet"), 304.8, 304.8, new Density(300),
-                freshLay())));
+        sheet.setOnAction(e -> desk.add(new Article.Sheet(Id.fresh(), desk.freeArticle("Sheet"), 304.8, 304.8,
+                new Density(300), Dressings.of(Article.Sheet.PIECE, freshLay()))));
         MenuItem remove = new MenuItem("Remove this article");
         remove.setOnAction(e -> studio.article().ifPresent(a -> studio.edit("remove " + a.name(),
-                p -> p.withArticles(p.articles().stream().filter(x -> !x.name().equals(a.name())).toList()))));
+                p -> p.withArticles(p.articles().stream().filter(x -> !x.id().equals(a.id())).toList()))));
         add.getItems().addAll(flat, words, sheet, remove);
         return add;
     }
 
     private Optional<Lay> freshLay() {
-        return studio.design().map(d -> new Lay(d.name(), studio.colourway(d).name()));
+        return studio.design().map(d -> new Lay(d.id(), studio.colourway(d).name()));
     }
 
     @Override
@@ -108,24 +112,23 @@ public final class DressStage extends StageView {
                 List.of("%s %s x %s mm".formatted(article.name(), Numbers.plain(cut.widthMm(), 1),
                         Numbers.plain(cut.heightMm(), 1)),
                         "%d of %d pieces dressed".formatted(
-                                cut.pieces().stream().filter(p -> p.lay().isPresent()).count(),
+                                cut.dressed(),
                                 cut.pieces().size())),
                 TrueSize.words(pane.viewport().pxPerMm())));
     }
 
     private void tabs() {
-        List<String> names = studio.project().articles().stream().map(Article::name).toList();
-        List<String> shown = tabs.getChildren().stream().filter(n -> n.getUserData() != null)
-                .map(n -> (String) n.getUserData()).toList();
-        if (!names.equals(shown) || tabs.getChildren().isEmpty()) {
+        List<Choice> wanted = studio.project().articles().stream().map(a -> new Choice(a.id(), a.name())).toList();
+        if (!wanted.equals(shownTabs) || tabs.getChildren().isEmpty()) {
+            shownTabs = wanted;
             List<Node> nodes = new ArrayList<>();
-            for (String name : names) {
-                Button tab = new Button(name);
+            for (Choice one : wanted) {
+                Button tab = new Button(one.name());
                 tab.getStyleClass().add("pill");
-                tab.setId("article-" + name.replaceAll("[^A-Za-z0-9]+", "-"));
-                tab.setUserData(name);
-                tab.setOnAction(
-                        e -> studio.project().article(name).ifPresent(a -> studio.select(s -> s.withArticle(a))));
+                tab.setId("article-" + one.name().replaceAll("[^A-Za-z0-9]+", "-"));
+                tab.setUserData(one.id());
+                tab.setOnAction(e -> studio.project().article(one.id())
+                        .ifPresent(a -> studio.select(s -> s.withArticle(a))));
                 nodes.add(tab);
             }
             nodes.add(addMenu());
@@ -138,29 +141,30 @@ public final class DressStage extends StageView {
 
     private void pieces(Cut cut) {
         Ui.show(pieceCard, cut.pieces().size() > 1);
-        List<String> names = cut.pieces().stream().map(p -> p.name()).toList();
-        if (!names.equals(shownPieces)) {
-            shownPieces = names;
+        List<Choice> wanted = cut.pieces().stream().map(p -> new Choice(p.id(), p.name())).toList();
+        if (!wanted.equals(shownPieces)) {
+            shownPieces = wanted;
             pieces.getChildren().clear();
-            for (int i = 0; i < names.size(); i++) {
-                int piece = i;
-                Button button = new Button(names.get(i).replaceFirst(", letter \\d+$", ""));
+            for (int i = 0; i < wanted.size(); i++) {
+                Choice one = wanted.get(i);
+                Button button = new Button(one.name().replaceFirst(", letter \\d+$", ""));
                 button.getStyleClass().addAll("pill", "small-pill");
                 button.setId("piece-" + i);
-                button.setAccessibleText(names.get(i));
-                button.setOnMouseClicked(e -> choose(piece, e.isShiftDown() || e.isShortcutDown()));
-                button.setOnAction(e -> choose(piece, false));
+                button.setAccessibleText(one.name());
+                button.setOnMouseClicked(e -> choose(one.id(), e.isShiftDown() || e.isShortcutDown()));
+                button.setOnAction(e -> choose(one.id(), false));
                 pieces.getChildren().add(button);
             }
         }
-        for (int i = 0; i < names.size(); i++) {
-            pieces.getChildren().get(i).pseudoClassStateChanged(Styles.CHOSEN, studio.selection().pieces().contains(i));
+        for (int i = 0; i < wanted.size(); i++) {
+            pieces.getChildren().get(i).pseudoClassStateChanged(Styles.CHOSEN,
+                    studio.selection().pieces().contains(wanted.get(i).id()));
         }
     }
 
-    private void choose(int piece, boolean more) {
+    private void choose(Id piece, boolean more) {
         studio.select(s -> {
-            Set<Integer> chosen = new java.util.TreeSet<>(more ? s.pieces() : Set.of());
+            Set<Id> chosen = new HashSet<>(more ? s.pieces() : Set.of());
             chosen.add(piece);
             return s.withPieces(chosen);
         });

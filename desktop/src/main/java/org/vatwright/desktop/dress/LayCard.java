@@ -2,18 +2,20 @@ package org.vatwright.desktop.dress;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.TreeSet;
+import java.util.function.Consumer;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Cut;
 import org.vatwright.core.dress.Lay;
+import org.vatwright.core.dress.Piece;
 import org.vatwright.core.measure.Angle;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.raster.BlendMode;
 import org.vatwright.desktop.cloth.ClothImage;
+import org.vatwright.desktop.control.Choice;
 import org.vatwright.desktop.control.GrainDial;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Ui;
@@ -36,7 +38,7 @@ final class LayCard extends VBox {
     private final Studio studio;
     private final Label title = Ui.label("", "card-title");
     private final ClothImage strip = new ClothImage();
-    private final ComboBox<String> design = new ComboBox<>();
+    private final ComboBox<Choice> design = new ComboBox<>();
     private final ComboBox<String> colourway = new ComboBox<>();
     private final NumberRow scale;
     private final GrainDial dial;
@@ -95,15 +97,15 @@ final class LayCard extends VBox {
         getChildren().addAll(title, worn, bare);
     }
 
-    private void choose(ComboBox<String> box, java.util.function.Consumer<String> take) {
+    private <T> void choose(ComboBox<T> box, Consumer<T> take) {
         if (!showing && box.getValue() != null) {
             take.accept(box.getValue());
         }
     }
 
-    private void lay(String name) {
-        studio.project().design(name).ifPresent(d -> studio.editLays("lay " + name,
-                l -> l.withDesign(name, d.palette().orFirst(l.colourway()).name())));
+    private void lay(Choice chosen) {
+        studio.project().design(chosen.id()).ifPresent(d -> studio.editLays("lay " + d.name(),
+                l -> l.withDesign(d.id(), d.palette().orFirst(l.colourway()).name())));
     }
 
     private void turn(double degrees) {
@@ -113,11 +115,11 @@ final class LayCard extends VBox {
 
     private void strip() {
         studio.article().ifPresent(article -> {
-            int count = studio.cut(article).pieces().size();
+            List<Id> all = studio.cut(article).ids();
             studio.editArticle("take the cloth off", a -> {
                 Article changed = a;
-                for (int piece : studio.selection().pieces()) {
-                    changed = changed.withLay(piece, count, Optional.empty());
+                for (Id piece : studio.selection().pieces()) {
+                    changed = changed.withLay(piece, all, Optional.empty());
                 }
                 return changed;
             });
@@ -125,17 +127,16 @@ final class LayCard extends VBox {
     }
 
     void show(Cut cut) {
-        Set<Integer> pieces = new TreeSet<>(studio.selection().pieces());
-        pieces.removeIf(p -> p >= cut.pieces().size());
+        List<Piece> pieces = cut.pieces().stream().filter(p -> studio.selection().pieces().contains(p.id())).toList();
         Ui.show(this, !pieces.isEmpty());
         if (pieces.isEmpty()) {
             return;
         }
         showing = true;
         title.setText(pieces.size() == 1
-                ? "Lay: " + cut.pieces().get(pieces.iterator().next()).name()
+                ? "Lay: " + pieces.getFirst().name()
                 : "Lay of %d pieces".formatted(pieces.size()));
-        Optional<Lay> lay = pieces.stream().map(p -> cut.pieces().get(p).lay()).flatMap(Optional::stream).findFirst();
+        Optional<Lay> lay = pieces.stream().map(cut::lay).flatMap(Optional::stream).findFirst();
         Ui.show(worn, lay.isPresent());
         Ui.show(bare, lay.isEmpty());
         lay.ifPresent(this::values);
@@ -143,11 +144,11 @@ final class LayCard extends VBox {
     }
 
     private void values(Lay lay) {
-        List<String> designs = studio.project().designs().stream().map(Design::name).toList();
+        List<Choice> designs = studio.project().designs().stream().map(d -> new Choice(d.id(), d.name())).toList();
         if (!design.getItems().equals(designs)) {
             design.getItems().setAll(designs);
         }
-        design.setValue(lay.design());
+        design.setValue(designs.stream().filter(d -> d.id().equals(lay.design())).findFirst().orElse(null));
         studio.project().design(lay.design()).ifPresent(d -> {
             List<String> names = d.palette().colourways().stream().map(Colourway::name).toList();
             if (!colourway.getItems().equals(names)) {

@@ -13,11 +13,13 @@ import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.family.motif.MotifsFrom;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.project.FileName;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.repeat.Arrangement;
@@ -31,6 +33,8 @@ import org.vatwright.files.picture.Pictures;
 import org.vatwright.files.project.ProjectFile;
 import org.vatwright.files.svg.FlatReader;
 import org.vatwright.files.wif.WifFile;
+
+import javafx.application.Platform;
 
 /** Opens, saves and reads files for the studio. Whatever goes wrong is said, and nothing is lost. */
 public final class Desk {
@@ -48,6 +52,7 @@ public final class Desk {
     private final Settings settings;
     private final WeavingFiles weavings;
     private final MotifFiles motifs;
+    private final Saver saver = new Saver(Platform::runLater);
     private Path file;
 
     public Desk(Studio studio, Outside outside, Settings settings) {
@@ -96,7 +101,7 @@ public final class Desk {
             file = null;
             studio.open(Project.empty("New commission"));
             addDesign();
-            studio.history().markSaved();
+            studio.history().markSaved(studio.history().present());
         }
     }
 
@@ -116,29 +121,43 @@ public final class Desk {
         return read.isPresent();
     }
 
-    /** @return whether it is saved */
-    public boolean save() {
-        return file == null ? saveAs() : saveTo(file);
+    /** Saves beside the window's own work. */
+    public void save() {
+        place().ifPresent(this::saveTo);
     }
 
-    public boolean saveAs() {
-        String proposal = studio.project().name().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-")
-                + ProjectFile.SUFFIX;
-        return outside.askSave("Save the project", proposal, PROJECT)
-                .map(p -> p.toString().endsWith(ProjectFile.SUFFIX) ? p : Path.of(p + ProjectFile.SUFFIX))
-                .map(this::saveTo).orElse(false);
+    public void saveAs() {
+        askPlace().ifPresent(this::saveTo);
     }
 
-    private boolean saveTo(Path path) {
-        return attempt(() -> {
-            ProjectFile.write(studio.history().present(), path);
-            file = path.toAbsolutePath();
-            settings.lastProject(file);
-            studio.markSaved();
-            studio.say(Message.done("Saved as " + file.getFileName() + ".").offering("open folder",
-                    () -> outside.showFolder(file.getParent())));
-            return true;
-        }).orElse(false);
+    /** @return where the project is saved; asked for when it has no place yet, and empty when that is not told */
+    private Optional<Path> place() {
+        return file == null ? askPlace() : Optional.of(file);
+    }
+
+    private Optional<Path> askPlace() {
+        return outside.askSave("Save the project",
+                FileName.of(studio.project().name()).toLowerCase(Locale.ROOT) + ProjectFile.SUFFIX, PROJECT)
+                .map(p -> p.toString().endsWith(ProjectFile.SUFFIX) ? p : Path.of(p + ProjectFile.SUFFIX));
+    }
+
+    private void saveTo(Path path) {
+        Project saved = studio.history().present();
+        saver.save(saved, path, problem -> {
+            if (problem.isPresent()) {
+                studio.say(Message.refused(problem.get()));
+            } else {
+                saved(saved, path);
+                studio.say(Message.done("Saved as " + path.getFileName() + ".").offering("open folder",
+                        () -> outside.showFolder(path.toAbsolutePath().getParent())));
+            }
+        });
+    }
+
+    private void saved(Project project, Path path) {
+        file = path.toAbsolutePath();
+        settings.lastProject(file);
+        studio.markSaved(project);
     }
 
     /** @return whether the present project may be closed */
@@ -147,10 +166,20 @@ public final class Desk {
             return true;
         }
         return switch (outside.askUnsaved(studio.project().name())) {
-            case SAVE -> save();
+            case SAVE -> place().filter(this::saveBeforeLeaving).isPresent();
             case DISCARD -> true;
             case STAY -> false;
         };
+    }
+
+    /** The window is about to show something else, so it waits. */
+    private boolean saveBeforeLeaving(Path path) {
+        Project project = studio.history().present();
+        return attempt(() -> {
+            saver.saveNow(project, path);
+            saved(project, path);
+            return true;
+        }).orElse(false);
     }
 
     /** Adds a plain design to start from and brings it in view. */
@@ -170,7 +199,7 @@ public final class Desk {
         studio.design().ifPresent(design -> {
             String name = Palette.freeName(design.name(),
                     studio.project().designs().stream().map(Design::name).toList());
-            Design copy = design.withName(name);
+            Design copy = design.with().id(Id.fresh()).name(name).build();
             if (studio.edit("duplicate " + design.name(), p -> p.addDesign(copy))) {
                 studio.select(s -> s.withDesign(copy));
             }
@@ -178,7 +207,7 @@ public final class Desk {
     }
 
     public void removeDesign() {
-        studio.design().ifPresent(d -> studio.edit("remove " + d.name(), p -> p.removeDesign(d.name())));
+        studio.design().ifPresent(d -> studio.edit("remove " + d.name(), p -> p.removeDesign(d.id())));
     }
 
     /** @return a picture the user chose, small enough to be shown beside a colour */
@@ -240,22 +269,24 @@ public final class Desk {
         }
     }
 
-    /** Adds the designs of a file; one whose name is taken gets another. */
+    /** Adds the designs of a file; one whose name is taken gets another, so that they are told apart on the shelf. */
     private void takeDesigns(Project from, Path path) {
-        List<Design> added = new ArrayList<>();
+        List<Id> before = studio.project().designs().stream().map(Design::id).toList();
         List<String> names = new ArrayList<>(studio.project().designs().stream().map(Design::name).toList());
-        for (Design design : from.designs()) {
-            String name = names.contains(design.name()) ? Palette.freeName(design.name(), names) : design.name();
-            names.add(name);
-            added.add(design.withName(name));
-        }
         boolean done = studio.edit("add designs from " + path.getFileName(), p -> {
-            Project more = p;
-            for (Design design : added) {
-                more = more.addDesign(design);
+            Project more = p.addDesigns(from.designs());
+            for (Design design : more.designs()) {
+                if (!before.contains(design.id())) {
+                    String name = names.contains(design.name())
+                            ? Palette.freeName(design.name(), names)
+                            : design.name();
+                    names.add(name);
+                    more = more.edit(design.id(), d -> d.withName(name));
+                }
             }
             return more;
         });
+        List<Design> added = studio.project().designs().stream().filter(d -> !before.contains(d.id())).toList();
         if (done && !added.isEmpty()) {
             studio.select(s -> s.withDesign(added.getLast()));
             studio.say(Message.done("%s now on the shelf."

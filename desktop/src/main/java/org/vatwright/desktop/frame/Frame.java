@@ -4,8 +4,10 @@ import java.io.File;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Supplier;
 
+import org.vatwright.core.measure.Id;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Stage;
 import org.vatwright.desktop.studio.Studio;
@@ -13,6 +15,8 @@ import org.vatwright.desktop.studio.Studio;
 import javafx.geometry.Pos;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.Dragboard;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
@@ -25,7 +29,20 @@ import javafx.scene.layout.StackPane;
 public final class Frame extends BorderPane {
 
     /** In front of a design's name while it is dragged from the shelf. */
-    public static final String DRAGGED_DESIGN = "vatwright-design:";
+    private static final String DRAGGED_DESIGN = "vatwright-design:";
+
+    /** @return what is carried while a design is dragged */
+    public static ClipboardContent dragged(Id design) {
+        ClipboardContent content = new ClipboardContent();
+        content.putString(DRAGGED_DESIGN + design);
+        return content;
+    }
+
+    /** @return the design that is dragged, when it is one */
+    public static Optional<Id> draggedDesign(Dragboard board) {
+        return Optional.ofNullable(board.getString()).filter(t -> t.startsWith(DRAGGED_DESIGN))
+                .map(t -> new Id(t.substring(DRAGGED_DESIGN.length())));
+    }
     private static final List<String> SURROUNDS = List.of("grey", "white", "black");
     private static final double COLUMN = 320;
 

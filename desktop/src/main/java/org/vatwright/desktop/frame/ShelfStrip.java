@@ -6,6 +6,7 @@ import java.util.Locale;
 
 import org.vatwright.core.pattern.Design;
 import org.vatwright.desktop.cloth.ClothImage;
+import org.vatwright.desktop.control.Choice;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Scenes;
@@ -17,7 +18,6 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -30,7 +30,7 @@ final class ShelfStrip extends VBox {
     private static final double CLOSED = 80;
     private static final double OPEN = 216;
 
-    private record Item(String design, Button button, ClothImage image) {}
+    private record Item(Choice design, Button button, ClothImage image) {}
 
     private final Studio studio;
     private final Desk desk;
@@ -80,10 +80,11 @@ final class ShelfStrip extends VBox {
         String wanted = open ? search.getText().strip().toLowerCase(Locale.ROOT) : "";
         List<Design> designs = studio.project().designs().stream()
                 .filter(d -> d.name().toLowerCase(Locale.ROOT).contains(wanted)).toList();
-        if (!designs.stream().map(Design::name).toList().equals(items.stream().map(Item::design).toList())) {
+        List<Choice> wantedItems = designs.stream().map(d -> new Choice(d.id(), d.name())).toList();
+        if (!wantedItems.equals(items.stream().map(Item::design).toList())) {
             items.clear();
             list.getChildren().clear();
-            designs.forEach(d -> item(d.name()));
+            wantedItems.forEach(this::item);
         }
         for (int i = 0; i < designs.size(); i++) {
             Design d = designs.get(i);
@@ -91,26 +92,24 @@ final class ShelfStrip extends VBox {
             Scenes.Field field = new Scenes.Field(d, d.palette().orFirst(studio.selection().colourway()), 0, 0, THUMB,
                     THUMB, pxPerMm);
             items.get(i).image().draw(field, field.subject(studio.tiles()), THUMB, THUMB);
-            items.get(i).button().pseudoClassStateChanged(Styles.CHOSEN, d.name().equals(studio.selection().design()));
+            items.get(i).button().pseudoClassStateChanged(Styles.CHOSEN, d.id().equals(studio.selection().design()));
         }
     }
 
-    private void item(String design) {
+    private void item(Choice design) {
         ClothImage image = new ClothImage();
         HBox content = Ui.row(image);
         if (open) {
-            content.getChildren().add(Ui.label(design));
+            content.getChildren().add(Ui.label(design.name()));
         }
         Button button = new Button(null, content);
         button.getStyleClass().add("shelf-item");
-        button.setId("shelf-" + design.replace(' ', '-'));
-        button.setAccessibleText(design);
-        button.setTooltip(new Tooltip(design));
+        button.setId("shelf-" + design.name().replace(' ', '-'));
+        button.setAccessibleText(design.name());
+        button.setTooltip(new Tooltip(design.name()));
         button.setOnAction(e -> choose(design));
         button.setOnDragDetected(e -> {
-            ClipboardContent content1 = new ClipboardContent();
-            content1.putString(Frame.DRAGGED_DESIGN + design);
-            button.startDragAndDrop(TransferMode.COPY).setContent(content1);
+            button.startDragAndDrop(TransferMode.COPY).setContent(Frame.dragged(design.id()));
             e.consume();
         });
         MenuItem duplicate = new MenuItem("Duplicate");
@@ -128,7 +127,7 @@ final class ShelfStrip extends VBox {
         list.getChildren().add(button);
     }
 
-    private void choose(String design) {
-        studio.project().design(design).ifPresent(d -> studio.select(s -> s.withDesign(d)));
+    private void choose(Choice design) {
+        studio.project().design(design.id()).ifPresent(d -> studio.select(s -> s.withDesign(d)));
     }
 }

@@ -1,12 +1,15 @@
 package org.vatwright.desktop.produce;
 
 import java.nio.file.Path;
+import java.util.function.Consumer;
 
+import org.vatwright.core.measure.Id;
+import org.vatwright.core.project.FileName;
 import org.vatwright.core.project.Job;
+import org.vatwright.core.project.JobPlan;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
-import org.vatwright.files.produce.JobPlan;
 
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -26,10 +29,10 @@ final class JobRow extends HBox {
     private final ProgressBar progress = new ProgressBar(0);
     private final Button run;
     private final Button stop;
-    private String job;
+    private Id job = Id.NONE;
     private boolean possible;
 
-    JobRow(Studio studio, java.util.function.Consumer<String> start, java.util.function.Consumer<String> halt) {
+    JobRow(Studio studio, Consumer<Id> start, Consumer<Id> halt) {
         super(12);
         this.studio = studio;
         getStyleClass().addAll("card", "job-row");
@@ -46,12 +49,13 @@ final class JobRow extends HBox {
     }
 
     void show(Job shown, JobPlan plan) {
-        job = shown.name();
-        setId("job-" + job.replaceAll("[^A-Za-z0-9]+", "-"));
-        run.setId("run-" + job.replaceAll("[^A-Za-z0-9]+", "-"));
-        stop.setId("stop-" + job.replaceAll("[^A-Za-z0-9]+", "-"));
-        name.setText(job);
-        file.setText(shown.fileName());
+        job = shown.id();
+        String called = shown.name().replaceAll("[^A-Za-z0-9]+", "-");
+        setId("job-" + called);
+        run.setId("run-" + called);
+        stop.setId("stop-" + called);
+        name.setText(shown.name());
+        file.setText(FileName.of(shown, studio.project().jobs()));
         sentence.setText(plan.sentence());
         warnings.getChildren().setAll(plan.warnings().stream().map(w -> Ui.prose("\u25b2 " + w, "look")).toList());
         possible = plan.possible();
@@ -72,7 +76,7 @@ final class JobRow extends HBox {
         run.setDisable(!possible);
     }
 
-    String job() {
+    Id job() {
         return job;
     }
 

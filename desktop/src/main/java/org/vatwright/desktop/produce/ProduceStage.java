@@ -3,7 +3,6 @@ package org.vatwright.desktop.produce;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
@@ -11,18 +10,22 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.BiFunction;
 
 import org.vatwright.core.colour.Palette;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.project.Job;
+import org.vatwright.core.project.JobPlan;
+import org.vatwright.core.project.Output;
 import org.vatwright.core.project.Project;
+import org.vatwright.core.project.Task;
 import org.vatwright.core.raster.Work;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.frame.Desk;
 import org.vatwright.desktop.frame.StageView;
 import org.vatwright.desktop.studio.Message;
 import org.vatwright.desktop.studio.Studio;
-import org.vatwright.files.produce.JobPlan;
 import org.vatwright.files.produce.Producer;
 
 import javafx.application.Platform;
@@ -50,7 +53,7 @@ public final class ProduceStage extends StageView {
     private final Label where = Ui.label("", "on-cloth");
     private final JobForm form;
     private final Label hint = Ui.prose("Choose a job to change its settings, or add one.", "quiet");
-    private final Map<String, AtomicBoolean> running = new ConcurrentHashMap<>();
+    private final Map<Id, AtomicBoolean> running = new ConcurrentHashMap<>();
     private Path folder;
 
     public ProduceStage(Studio studio, Desk desk) {
@@ -60,17 +63,12 @@ public final class ProduceStage extends StageView {
         MenuButton add = new MenuButton("Add a job");
         add.setId("add-job");
         add.getStyleClass().add("pill");
-        for (Job.Kind kind : Job.Kind.values()) {
-            String words = switch (kind) {
-                case TILE -> "Tile of a design";
-                case FIELD -> "Field of a design";
-                case ARTICLE -> "Dressed article";
-            };
-            MenuItem item = new MenuItem(words);
-            item.setOnAction(e -> add(kind));
-            add.getItems().add(item);
-        }
-        Button all = Ui.button("Produce all", () -> studio.project().jobs().forEach(j -> run(j.name())));
+        add.getItems().addAll(
+                adding("Tile of a design", () -> ofDesign("tile", (d, c) -> new Task.Tile(d, c))),
+                adding("Field of a design", () -> ofDesign("field",
+                        (d, c) -> new Task.Field(d, c, Task.Field.USUAL_MM, Task.Field.USUAL_MM))),
+                adding("Dressed article", this::ofArticle));
+        Button all = Ui.button("Produce all", () -> studio.project().jobs().forEach(j -> run(j.id())));
         all.getStyleClass().add("pill");
         Button choose = Ui.link("choose a folder\u2026", () -> desk.outside().askFolder("Folder for what is produced")
                 .ifPresent(p -> {
@@ -97,38 +95,52 @@ public final class ProduceStage extends StageView {
                 : desk.file().map(Path::getParent).orElse(Path.of(System.getProperty("user.home"))).resolve("produced");
     }
 
-    private void add(Job.Kind kind) {
+    private static MenuItem adding(String words, Runnable add) {
+        MenuItem item = new MenuItem(words);
+        item.setOnAction(e -> add.run());
+        return item;
+    }
+
+    private void ofDesign(String kind, BiFunction<Id, String, Task> task) {
+        studio.design().ifPresentOrElse(
+                d -> add(d.name() + " " + kind, task.apply(d.id(), studio.colourway(d).name())), this::nothing);
+    }
+
+    private void ofArticle() {
+        studio.article().ifPresentOrElse(
+                a -> add(a.name() + " article", new Task.Dressed(a.id(), Optional.empty())), this::nothing);
+    }
+
+    private void nothing() {
+        studio.say(Message.wrong("There is nothing of that kind to produce yet."));
+    }
+
+    private void add(String wanted, Task task) {
         Project project = studio.project();
-        String subject = kind == Job.Kind.ARTICLE ? studio.selection().article() : studio.selection().design();
-        if (subject.isEmpty()) {
-            studio.say(Message.wrong("There is nothing of that kind to produce yet."));
-            return;
-        }
-        String wanted = subject + " " + kind.name().toLowerCase(Locale.ROOT);
         List<String> names = project.jobs().stream().map(Job::name).toList();
         String name = names.contains(wanted) ? Palette.freeName(wanted, names) : wanted;
-        Job job = new Job(name, kind, subject, kind == Job.Kind.ARTICLE ? "" : studio.selection().colourway(),
-                Job.Format.PNG, project.density(), 1000, 1000, Producer.QUALITY);
+        Job job = new Job(name, task, new Output(Output.Format.PNG, project.density()));
         if (studio.edit("add job " + name, p -> p.addJob(job))) {
-            studio.select(s -> s.withJob(name));
+            studio.select(s -> s.withJob(job.id()));
         }
     }
 
-    private void run(String name) {
+    private void run(Id id) {
         Project project = studio.project();
-        Optional<Job> found = project.jobs().stream().filter(j -> j.name().equals(name)).findFirst();
-        if (found.isEmpty() || running.containsKey(name)) {
+        Optional<Job> found = project.job(id);
+        if (found.isEmpty() || running.containsKey(id)) {
             return;
         }
+        String name = found.get().name();
         AtomicBoolean stop = new AtomicBoolean();
-        running.put(name, stop);
-        progress(name, 0);
+        running.put(id, stop);
+        progress(id, 0);
         Path target = folder();
         PRESS.execute(() -> {
             Message message;
             try {
                 Work work = Work.plain().stoppedBy(stop::get)
-                        .telling(share -> Platform.runLater(() -> progress(name, share)));
+                        .telling(share -> Platform.runLater(() -> progress(id, share)));
                 work.goOn();
                 Path file = new Producer(project, studio.faces()).run(found.get(), target, work);
                 message = Message.done(JobRow.written(file)).offering("open folder",
@@ -142,25 +154,25 @@ public final class ProduceStage extends StageView {
             }
             Message said = message;
             Platform.runLater(() -> {
-                running.remove(name);
-                row(name).ifPresent(JobRow::idle);
+                running.remove(id);
+                row(id).ifPresent(JobRow::idle);
                 studio.say(said);
             });
         });
     }
 
-    private void progress(String name, double share) {
-        if (running.containsKey(name)) {
-            row(name).ifPresent(r -> r.running(share));
+    private void progress(Id id, double share) {
+        if (running.containsKey(id)) {
+            row(id).ifPresent(r -> r.running(share));
         }
     }
 
-    private Optional<JobRow> row(String name) {
-        return rows.stream().filter(r -> name.equals(r.job())).findFirst();
+    private Optional<JobRow> row(Id id) {
+        return rows.stream().filter(r -> id.equals(r.job())).findFirst();
     }
 
-    private void halt(String name) {
-        Optional.ofNullable(running.get(name)).ifPresent(stop -> stop.set(true));
+    private void halt(Id id) {
+        Optional.ofNullable(running.get(id)).ifPresent(stop -> stop.set(true));
     }
 
     @Override
@@ -185,7 +197,7 @@ public final class ProduceStage extends StageView {
             rows.get(i).show(jobs.get(i), JobPlan.of(studio.project(), jobs.get(i), studio.faces()));
         }
         where.setText("into " + String.valueOf(folder()).replace(System.getProperty("user.home"), "~"));
-        Optional<Job> chosen = jobs.stream().filter(j -> j.name().equals(studio.selection().job())).findFirst();
+        Optional<Job> chosen = studio.project().job(studio.selection().job());
         Ui.show(form, chosen.isPresent());
         Ui.show(hint, chosen.isEmpty());
         chosen.ifPresent(form::show);

@@ -1,5 +1,6 @@
 package org.vatwright.desktop.studio;
 
+import java.util.List;
 import java.util.Optional;
 
 import org.vatwright.core.colour.Colourway;
@@ -9,6 +10,7 @@ import org.vatwright.core.dress.Cut;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Typeface;
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Unit;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.project.Project;
@@ -63,18 +65,18 @@ public final class Scenes {
             Typeface.Case faces, double pxPerMm) {
         boolean[] worn = {false};
         article.withEachLay(lay -> {
-            worn[0] |= lay.design().equals(design.name());
+            worn[0] |= lay.design().equals(design.id());
             return lay;
         });
         Article shown = article;
         if (!worn[0]) {
-            int count = Cut.of(article, faces).pieces().size();
-            for (int i = 0; i < count; i++) {
-                shown = shown.withLay(i, count, Optional.of(new Lay(design.name(), colourway.name())));
+            List<Id> all = Cut.of(article, faces).ids();
+            for (Id piece : all) {
+                shown = shown.withLay(piece, all, Optional.of(new Lay(design.id(), colourway.name())));
             }
         } else {
-            shown = article.withEachLay(lay -> lay.design().equals(design.name())
-                    ? lay.withDesign(design.name(), colourway.name())
+            shown = article.withEachLay(lay -> lay.design().equals(design.id())
+                    ? lay.withDesign(design.id(), colourway.name())
                     : lay);
         }
         return new Dressed(project, Cut.of(shown, faces), Optional.empty(), pxPerMm);

@@ -13,6 +13,7 @@ import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Cut;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Typeface;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
@@ -185,7 +186,7 @@ public final class Studio {
     }
 
     public boolean editDesign(String name, UnaryOperator<Design> change) {
-        String design = selection.design();
+        Id design = selection.design();
         return edit(name, p -> p.edit(design, change));
     }
 
@@ -206,7 +207,7 @@ public final class Studio {
         String from = design.palette().orFirst(selection.colourway()).name();
         Palette.Change change = design.palette().recolour(from, design.palette().slot(slot), colour);
         if (edit("recolour %s in %s".formatted(slot, change.colourway()),
-                p -> p.edit(design.name(), d -> d.withPalette(change.palette()))) && !change.colourway().equals(from)) {
+                p -> p.edit(design.id(), d -> d.withPalette(change.palette()))) && !change.colourway().equals(from)) {
             select(s -> s.withColourway(change.colourway()));
             say(Message.hint("%s stays as it is; the new colour went into %s.".formatted(from, change.colourway())));
         }
@@ -227,20 +228,20 @@ public final class Studio {
     }
 
     public boolean editArticle(String name, UnaryOperator<Article> change) {
-        String article = selection.article();
+        Id article = selection.article();
         return edit(name, p -> p.editArticle(article, change));
     }
 
     /** Changes the lays of the chosen pieces; a piece without one starts from the design in view. */
     public boolean editLays(String name, UnaryOperator<Lay> change) {
         Article article = article().orElseThrow();
-        int count = cut(article).pieces().size();
+        List<Id> all = cut(article).ids();
         return editArticle(name, a -> {
             Article changed = a;
-            for (int piece : selection.pieces()) {
-                if (piece < count) {
-                    Lay lay = changed.lay(piece).orElseGet(this::freshLay);
-                    changed = changed.withLay(piece, count, Optional.of(change.apply(lay)));
+            for (Id piece : all) {
+                if (selection.pieces().contains(piece)) {
+                    Lay lay = changed.dressing(piece).lay().orElseGet(this::freshLay);
+                    changed = changed.withLay(piece, all, Optional.of(change.apply(lay)));
                 }
             }
             return changed;
@@ -250,7 +251,7 @@ public final class Studio {
     private Lay freshLay() {
         Design design = history.present().design(selection.design())
                 .orElseThrow(() -> new Refusal("there is no design to lay; build one first"));
-        return new Lay(design.name(), colourway(design).name());
+        return new Lay(design.id(), colourway(design).name());
     }
 
     /** Opens one step of history for a drag; all edits until {@link #endDrag} are undone together. */
@@ -279,8 +280,9 @@ public final class Studio {
         tell();
     }
 
-    public void markSaved() {
-        history.markSaved();
+    /** Notes that this state of the project is on the disk. */
+    public void markSaved(Project saved) {
+        history.markSaved(saved);
         tell();
     }
 }

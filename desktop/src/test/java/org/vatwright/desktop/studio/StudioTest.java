@@ -12,6 +12,7 @@ import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.family.stripe.Stripes;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.motif.Motif;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
@@ -20,6 +21,8 @@ import org.vatwright.files.demo.DemoCommission;
 import org.vatwright.files.type.ShippedTypefaces;
 
 class StudioTest {
+
+    private static final Id TIE = new Id("left-tie");
 
     private final Studio studio = new Studio(DemoCommission.load(), new ShippedTypefaces());
     private final List<Message> said = new ArrayList<>();
@@ -77,12 +80,12 @@ class StudioTest {
 
     @Test
     void whatIsSelectedFollowsWhatIsThere() {
-        studio.select(s -> s.withDesign(studio.project().design("Buoys").orElseThrow()).withWorn("Crew apron"));
-        assertThat(studio.edit("remove what is worn", p -> p.removeDesign("Buoys"))).isFalse();
+        studio.select(s -> s.withDesign(studio.project().design(new Id("buoys")).orElseThrow()).withWorn(new Id("crew-apron")));
+        assertThat(studio.edit("remove what is worn", p -> p.removeDesign(new Id("buoys")))).isFalse();
         studio.edit("remove the apron", p -> p.withArticles(List.of()));
-        studio.edit("remove", p -> p.withJobs(List.of()).removeDesign("Buoys"));
-        assertThat(studio.selection().design()).isEqualTo("Gangway");
-        assertThat(studio.selection().worn()).isEmpty();
+        studio.edit("remove", p -> p.withJobs(List.of()).removeDesign(new Id("buoys")));
+        assertThat(studio.selection().design()).isEqualTo(new Id("gangway"));
+        assertThat(studio.selection().worn()).isEqualTo(Id.NONE);
         assertThat(studio.article()).isEmpty();
         int[] calls = {0};
         Observation watch = studio.watch(() -> calls[0]++);
@@ -103,7 +106,7 @@ class StudioTest {
         assertThat(studio.history().present().name()).isEqualTo("Other");
         studio.showBefore(false);
         assertThat(studio.project().name()).isEqualTo("Other");
-        studio.markSaved();
+        studio.markSaved(studio.history().present());
         assertThat(studio.history().unsaved()).isFalse();
         studio.undo();
         assertThat(studio.history().unsaved()).isTrue();
@@ -111,15 +114,15 @@ class StudioTest {
 
     @Test
     void aBarePieceStartsFromTheDesignInView() {
-        Article apron = studio.project().article("Crew apron").orElseThrow();
-        studio.select(s -> s.withArticle(apron).withPieces(Set.of(0, 5)));
-        int count = studio.cut(apron).pieces().size();
-        studio.editArticle("strip", a -> a.withLay(0, count, Optional.empty()));
-        studio.select(s -> s.withDesign(studio.project().design("Foredeck").orElseThrow())
-                .withColourway("Night Crossing").withPieces(Set.of(0)));
+        Article apron = studio.project().article(new Id("crew-apron")).orElseThrow();
+        studio.select(s -> s.withArticle(apron).withPieces(Set.of(TIE, new Id("waistband"))));
+        List<Id> all = studio.cut(apron).ids();
+        studio.editArticle("strip", a -> a.withLay(TIE, all, Optional.empty()));
+        studio.select(s -> s.withDesign(studio.project().design(new Id("foredeck")).orElseThrow())
+                .withColourway("Night Crossing").withPieces(Set.of(TIE)));
         studio.editLays("scale", l -> l.withScale(2));
-        assertThat(studio.article().orElseThrow().lay(0).orElseThrow()).satisfies(l -> {
-            assertThat(l.design()).isEqualTo("Foredeck");
+        assertThat(studio.article().orElseThrow().dressing(TIE).lay().orElseThrow()).satisfies(l -> {
+            assertThat(l.design()).isEqualTo(new Id("foredeck"));
             assertThat(l.colourway()).isEqualTo("Night Crossing");
             assertThat(l.scale()).isEqualTo(2);
         });
@@ -130,8 +133,8 @@ class StudioTest {
     void aDesignAsAnInkIsLinkedAndACircleIsRefusedWithItsPath() {
         studio.hear(said::add);
         Project before = studio.project();
-        Design swell = before.design("Swell").orElseThrow();
-        studio.select(s -> s.withDesign(before.design("Gangway").orElseThrow()));
+        Design swell = before.design(new Id("swell")).orElseThrow();
+        studio.select(s -> s.withDesign(before.design(new Id("gangway")).orElseThrow()));
         assertThat(studio.addFill("Swell", new Fill.OfDesign(swell, Optional.empty()))).isTrue();
         assertThat(studio.selection().fill()).isZero();
         assertThat(studio.selection().paletteSlot()).isEqualTo(-1);
@@ -139,20 +142,20 @@ class StudioTest {
         Fill fill = studio.design().orElseThrow().fills().getFirst();
         assertThat(fill.wide()).isEqualTo(Math.min(1, 96 / 4.0 / swell.repeat().tile().widthMm()));
 
-        assertThat(studio.edit("rename", p -> p.edit("Swell", d -> d.withName("Breakers")))).isTrue();
+        assertThat(studio.edit("rename", p -> p.edit(new Id("swell"), d -> d.withName("Breakers")))).isTrue();
         assertThat(studio.design().orElseThrow().fills().getFirst().design().orElseThrow())
-                .isSameAs(studio.project().design("Breakers").orElseThrow());
-        assertThat(studio.project().fillable("Breakers")).extracting(Design::name).doesNotContain("Gangway",
+                .isSameAs(studio.project().design(new Id("swell")).orElseThrow());
+        assertThat(studio.project().fillable(new Id("swell"))).extracting(Design::name).doesNotContain("Gangway",
                 "Portholes", "Breakers");
         Project linked = studio.project();
-        studio.select(s -> s.withDesign(linked.design("Breakers").orElseThrow()));
-        assertThat(studio.addFill("Deck", new Fill.OfDesign(linked.design("Gangway").orElseThrow(), Optional.empty())))
+        studio.select(s -> s.withDesign(linked.design(new Id("swell")).orElseThrow()));
+        assertThat(studio.addFill("Deck", new Fill.OfDesign(linked.design(new Id("gangway")).orElseThrow(), Optional.empty())))
                 .isFalse();
         assertThat(said.getLast().text()).contains("cannot lie in itself").contains("Gangway in Breakers in Gangway");
         assertThat(studio.project()).isSameAs(linked);
-        assertThat(studio.edit("remove", p -> p.removeDesign("Breakers"))).isFalse();
+        assertThat(studio.edit("remove", p -> p.removeDesign(new Id("swell")))).isFalse();
         // A fill that is taken away is no longer chosen.
-        studio.select(s -> s.withDesign(linked.design("Gangway").orElseThrow()).withSlot(Selection.FILLS));
+        studio.select(s -> s.withDesign(linked.design(new Id("gangway")).orElseThrow()).withSlot(Selection.FILLS));
         studio.editDesign("take out", d -> d.removeFill("Swell", d.ground()));
         assertThat(studio.selection().fill()).isEqualTo(-1);
         studio.undo();
@@ -163,7 +166,7 @@ class StudioTest {
 
     @Test
     void theHandOnAMotifFallsOnWhatThereIs() {
-        Design terns = studio.project().design("Terns").orElseThrow();
+        Design terns = studio.project().design(new Id("terns")).orElseThrow();
         Motifs motifs = (Motifs) terns.layers().getFirst().structure();
         Motif tern = motifs.motifs().getFirst();
         MotifHand hand = MotifHand.on(99).withParts(Set.of(2, 4, 77));

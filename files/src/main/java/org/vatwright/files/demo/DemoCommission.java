@@ -2,24 +2,29 @@ package org.vatwright.files.demo;
 
 import java.io.IOException;
 import java.io.InputStream;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
+import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Dressings;
 import org.vatwright.core.dress.Lay;
+import org.vatwright.core.dress.Pen;
 import org.vatwright.core.dress.Piece;
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.project.Job;
+import org.vatwright.core.project.Output;
 import org.vatwright.core.project.Project;
+import org.vatwright.core.project.Task;
 import org.vatwright.files.disk.Limits;
 import org.vatwright.files.json.Json;
 import org.vatwright.files.json.JsonIn;
-import org.vatwright.files.project.ArticleCodec;
-import org.vatwright.files.project.ProjectCodec;
 import org.vatwright.files.project.ProjectFile;
 import org.vatwright.files.svg.FlatReader;
 
@@ -38,36 +43,83 @@ public final class DemoCommission {
         Map<String, Design> designs = new LinkedHashMap<>();
         in.list("designs", d -> {
             Design design = ProjectFile.readDesign(resource(d.asText()), d.asText(), designs::get);
-            return designs.put(design.name(), design);
+            return designs.put(design.name(), design.withId(id(design.name())));
         });
         return new Project(in.text("name"), in.text("note"), List.copyOf(designs.values()),
-                in.list("articles", DemoCommission::article), in.list("jobs", ProjectCodec::readJob),
+                in.list("articles", DemoCommission::article), in.list("jobs", DemoCommission::job),
                 new Density(in.number("dpi")));
     }
 
-    /** A flat is given by its drawing and by the lay of each piece, named as in the drawing. */
+    /** In the demo everything is told by its name: one that is always the same. */
+    private static Id id(String name) {
+        return new Id(name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-"));
+    }
+
     private static Article article(JsonIn in) {
-        if (!in.text("kind").equals("drawing")) {
-            return ArticleCodec.read(in);
-        }
-        in.only("kind", "name", "file", "lays");
-        String file = in.text("file");
-        Article.Flat flat = FlatReader.read(resource(file), file, Limits.STANDARD).article().withName(in.text("name"));
-        JsonIn lays = in.at("lays");
-        List<Piece> pieces = new ArrayList<>();
-        for (Piece piece : flat.pieces()) {
-            Optional<Lay> lay = lays.has(piece.name())
-                    ? Optional.of(ArticleCodec.lay(lays.at(piece.name())))
-                    : Optional.empty();
-            pieces.add(piece.withLay(lay));
-        }
-        for (String name : lays.names()) {
-            if (flat.pieces().stream().noneMatch(p -> p.name().equals(name))) {
-                throw new Refusal("%s has no piece %s; it has %s".formatted(file, name,
-                        String.join(", ", flat.pieces().stream().map(Piece::name).toList())));
+        String name = in.text("name");
+        return switch (in.text("kind")) {
+            case "drawing" -> flat(in.only("kind", "name", "file", "lays"), name);
+            case "lettering" -> {
+                Dressings worn = Dressings.NONE;
+                int n = 0;
+                for (Lay lay : in.list("lays", DemoCommission::lay)) {
+                    worn = worn.with(Article.Lettering.letter(++n), Optional.of(lay));
+                }
+                yield new Article.Lettering(id(name), name, in.text("text"), in.text("typeface"), in.number("heightMm"),
+                        in.truth("eachOwn", false), pen(in), worn);
             }
+            case "sheet" -> new Article.Sheet(id(name), name, in.number("widthMm"), in.number("heightMm"),
+                    new Density(in.number("dpi")), Dressings.of(Article.Sheet.PIECE, Optional.of(lay(in.at("lay")))));
+            default -> throw in.at("kind").wrong("should be \"drawing\", \"lettering\" or \"sheet\"");
+        };
+    }
+
+    /** A flat is given by its drawing and by the lay of each piece, named as in the drawing. */
+    private static Article flat(JsonIn in, String name) {
+        String file = in.text("file");
+        Article.Flat drawn = FlatReader.read(resource(file), file, Limits.STANDARD).article();
+        Map<String, Id> ids = new LinkedHashMap<>();
+        List<Piece> pieces = drawn.pieces().stream().map(p -> p.withId(id(p.name()))).toList();
+        pieces.forEach(p -> ids.put(p.name(), p.id()));
+        JsonIn lays = in.at("lays");
+        Dressings worn = Dressings.NONE;
+        for (String piece : lays.names()) {
+            if (!ids.containsKey(piece)) {
+                throw new Refusal("%s has no piece %s; it has %s".formatted(file, piece,
+                        String.join(", ", ids.keySet())));
+            }
+            worn = worn.with(ids.get(piece), Optional.of(lay(lays.at(piece))));
         }
-        return new Article.Flat(flat.name(), flat.widthMm(), flat.heightMm(), pieces, flat.lines());
+        return drawn.with().id(id(name)).name(name).pieces(pieces).dressings(worn).build();
+    }
+
+    private static Optional<Pen> pen(JsonIn in) {
+        return in.has("stroke")
+                ? Optional.of(new Pen(Rgb.parse(in.at("stroke").text("colour")), in.at("stroke").number("widthMm")))
+                : Optional.empty();
+    }
+
+    private static Lay lay(JsonIn in) {
+        in.only("design", "colourway", "scale", "grainDeg", "start");
+        List<Double> start = in.list("start", JsonIn::asNumber);
+        return new Lay(id(in.text("design")), in.text("colourway")).withScale(in.number("scale", 1))
+                .withGrainDeg(in.number("grainDeg", 0))
+                .withStart(start.isEmpty() ? 0 : start.get(0), start.isEmpty() ? 0 : start.get(1));
+    }
+
+    private static Job job(JsonIn in) {
+        in.only("name", "kind", "of", "colourway", "format", "dpi", "quality", "size");
+        Id of = id(in.text("of"));
+        Task task = switch (in.text("kind")) {
+            case "tile" -> new Task.Tile(of, in.text("colourway"));
+            case "field" -> new Task.Field(of, in.text("colourway"), in.at("size").number("widthMm"),
+                    in.at("size").number("heightMm"));
+            default -> new Task.Dressed(of, Optional.of(in.text("colourway", "")).filter(c -> !c.isEmpty()));
+        };
+        String name = in.text("name");
+        return new Job(id("job " + name), name, task, new Output(
+                Output.Format.valueOf(in.text("format").toUpperCase(Locale.ROOT)), new Density(in.number("dpi")),
+                in.whole("quality", Output.QUALITY)));
     }
 
     private static byte[] resource(String name) {

@@ -25,11 +25,23 @@ public final class Disk {
         void fill(OutputStream out) throws IOException;
     }
 
+    /** What is done with a file that is written but not yet in its place. */
+    @FunctionalInterface
+    public interface Checker {
+        void check(Path written) throws IOException;
+    }
+
+    public static void writeWhole(Path file, Filler filler) {
+        writeWhole(file, filler, written -> {});
+    }
+
     /**
      * Writes to a temporary file in the same folder and moves it in place when it is complete, so that an existing file
      * is replaced only whole.
+     *
+     * @param checker looks at the new file before it is moved; when it throws, the old one stays
      */
-    public static void writeWhole(Path file, Filler filler) {
+    public static void writeWhole(Path file, Filler filler, Checker checker) {
         Path target = file.toAbsolutePath();
         Path temporary = null;
         try {
@@ -47,6 +59,7 @@ public final class Disk {
             try (FileChannel channel = FileChannel.open(temporary, StandardOpenOption.WRITE)) {
                 channel.force(true);
             }
+            checker.check(temporary);
             move(temporary, target);
             temporary = null;
         } catch (IOException e) {

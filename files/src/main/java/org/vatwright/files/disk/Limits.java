@@ -8,8 +8,11 @@ package org.vatwright.files.disk;
  * @param depth of nested elements or objects
  * @param elements of a drawing
  * @param picturePx pixels of a picture
+ * @param pictureBytes of a picture in a project
  */
-public record Limits(long fileBytes, int entries, int depth, int elements, long picturePx) {
+public record Limits(long fileBytes, int entries, int depth, int elements, long picturePx,
+        long pictureBytes) {
 
-    public static final Limits STANDARD = new Limits(256L << 20, 1000, 200, 200_000, 150_000_000);
+    public static final Limits STANDARD = new Limits(256L << 20, 1000, 200, 200_000, 150_000_000,
+            1L << 30);
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 
 import org.vatwright.core.measure.Refusal;
 
@@ -33,6 +34,11 @@ public final class JsonIn {
             }
         });
         return this;
+    }
+
+    /** @return the same place with its value changed, as an earlier version's is brought to the present one */
+    public JsonIn changed(UnaryOperator<JsonNode> change) {
+        return new JsonIn(change.apply(node), place);
     }
 
     public boolean has(String name) {

@@ -24,8 +24,7 @@ import javax.imageio.plugins.tiff.TIFFTag;
 import javax.imageio.stream.ImageOutputStream;
 
 import org.vatwright.core.measure.Density;
-import org.vatwright.core.measure.Require;
-import org.vatwright.core.project.Job.Format;
+import org.vatwright.core.project.Output.Format;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.RowSource;
 import org.vatwright.core.raster.Work;
@@ -34,10 +33,6 @@ import org.vatwright.files.disk.Disk;
 /** Pictures out: PNG, JPEG, TIFF, each with its density and the sRGB profile, replaced only whole. */
 public final class PictureWriter {
 
-    /** More would keep a plain machine busy for hours; a side holds 2^31 - 1. */
-    private static final long MOST_PX = 100_000_000_000L;
-    private static final int JPEG_SIDE = 65_500;
-    private static final long TIFF_BYTES = 1L << 32;
     private static final long AT_ONCE_PX = 64_000_000;
     private static final int ICC_PROFILE_TAG = 34675;
     private static final byte[] SRGB = ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData();
@@ -56,7 +51,7 @@ public final class PictureWriter {
      * @param work told the share that is written; when it is stopped nothing is left behind
      */
     public static void write(RowSource rows, Density density, Format format, int quality, Path file, Work work) {
-        checkHolds(rows.width(), rows.height(), format);
+        format.checkHolds(rows.width(), rows.height());
         RenderedImage image = image(rows, format == Format.JPEG, work);
         Disk.writeWhole(file, out -> {
             switch (format) {
@@ -65,23 +60,6 @@ public final class PictureWriter {
                 default -> tiff(image, density, out);
             }
         });
-    }
-
-    /** @throws Refusal when that kind of file cannot hold a picture of that size */
-    public static void checkHolds(long width, long height, Format format) {
-        Require.that(Math.max(width, height) <= Integer.MAX_VALUE && width <= MOST_PX / height,
-                "%,d x %,d pixels are more than a picture holds, %,d in all: lower the density or the size"
-                        .formatted(width, height, MOST_PX));
-        if (format == Format.JPEG) {
-            Require.that(width <= JPEG_SIDE && height <= JPEG_SIDE,
-                    "JPEG holds %,d pixels a side; this has %,d x %,d: write PNG or TIFF".formatted(JPEG_SIDE, width,
-                            height));
-            Require.that(width * height <= Raster.MOST_PX,
-                    "JPEG is packed all at once, %,d pixels at most; this has %,d: write PNG or TIFF"
-                            .formatted(Raster.MOST_PX, width * height));
-        }
-        Require.that(format != Format.TIFF || width * height <= TIFF_BYTES / 4,
-                "TIFF holds 4 GB; %,d x %,d pixels may need more: write PNG".formatted(width, height));
     }
 
     /** What fits into memory is looked over for transparency; of what does not its source has to know. */

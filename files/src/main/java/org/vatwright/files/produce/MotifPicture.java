@@ -12,6 +12,7 @@ import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Unit;
 import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.VectorMark;
+import org.vatwright.core.project.Output;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.TileGrid;
@@ -53,7 +54,7 @@ public final class MotifPicture {
 
     public static void write(Raster picture, MotifReader.Reading reading, Path file) {
         PictureWriter.write(picture, new Density(Math.max(0.5, Math.min(20_000,
-                picture.width() / reading.widthMm() * Unit.MM_PER_INCH))), Producer.format(file), Producer.QUALITY,
+                picture.width() / reading.widthMm() * Unit.MM_PER_INCH))), Producer.format(file), Output.QUALITY,
                 file);
     }
 }

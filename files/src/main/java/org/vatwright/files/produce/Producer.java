@@ -1,7 +1,6 @@
 package org.vatwright.files.produce;
 
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -12,16 +11,17 @@ import org.vatwright.core.dress.ArticleRenderer;
 import org.vatwright.core.dress.Cut;
 import org.vatwright.core.dress.Typeface;
 import org.vatwright.core.measure.Density;
-import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
-import org.vatwright.core.pattern.Fill;
-import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.Phase;
+import org.vatwright.core.project.Embedded;
+import org.vatwright.core.project.FileName;
 import org.vatwright.core.project.Job;
-import org.vatwright.core.project.Job.Format;
+import org.vatwright.core.project.Output;
+import org.vatwright.core.project.Output.Format;
 import org.vatwright.core.project.Project;
-import org.vatwright.core.raster.Picture;
+import org.vatwright.core.project.Task;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.FieldRenderer;
@@ -32,12 +32,9 @@ import org.vatwright.core.repeat.TileGrid;
 import org.vatwright.files.picture.PictureWriter;
 import org.vatwright.files.vector.PdfTileWriter;
 import org.vatwright.files.vector.SvgTileWriter;
-import org.vatwright.files.vector.TileContent;
 
 /** Produces files from a project: tiles, fields, dressed articles. */
 public final class Producer {
-
-    public static final int QUALITY = 92;
 
     private final Project project;
     private final Typeface.Case faces;
@@ -62,15 +59,14 @@ public final class Producer {
         };
     }
 
-    public Design design(String name) {
-        return project.design(name).orElseThrow(() -> new Refusal("there is no design %s; there are %s".formatted(name,
-                names(project.designs().stream().map(Design::name).toList()))));
+    /** @param asked a name or an id */
+    public Design design(String asked) {
+        return Named.one("design", asked, project.designs(), Design::name, Design::id);
     }
 
-    public Article article(String name) {
-        return project.article(name)
-                .orElseThrow(() -> new Refusal("there is no article %s; there are %s".formatted(name,
-                        names(project.articles().stream().map(Article::name).toList()))));
+    /** @param asked a name or an id */
+    public Article article(String asked) {
+        return Named.one("article", asked, project.articles(), Article::name, Article::id);
     }
 
     private static String names(List<String> names) {
@@ -100,31 +96,9 @@ public final class Producer {
         return new Density(grid.widthPx() / (grid.widthMm() / 25.4));
     }
 
-    /**
-     * @return what of a vector file would be pixels by nature, one sentence each
-     */
+    /** @return what of a vector file would be pixels by nature, one sentence each */
     public static List<String> embedded(Design design, TileGrid grid) {
-        List<String> told = new ArrayList<>();
-        embedded(design, density(grid).dpi(), told);
-        return told;
-    }
-
-    private static void embedded(Design design, double dpi, List<String> told) {
-        for (Layer layer : design.layers()) {
-            if (layer.visible()) {
-                TileContent.shapeless(layer)
-                        .ifPresent(why -> told.add("%s in %s is no shape (%s); its pixels are embedded at %s dpi"
-                                .formatted(layer.name(), design.name(), why, Numbers.plain(dpi, 1))));
-            }
-        }
-        for (Fill fill : design.usedFills()) {
-            switch (fill.source()) {
-                case Fill.OfDesign of -> embedded(of.design(), dpi * fill.wide(), told);
-                case Fill.OfPicture(Picture picture) -> told.add("%s in %s is a picture; it is embedded at %s dpi"
-                        .formatted(fill.name(), design.name(),
-                                Numbers.plain(Math.min(dpi, picture.dpi() / fill.wide()), 1)));
-            }
-        }
+        return Embedded.of(design, density(grid));
     }
 
     public void field(Cloth cloth, FieldSpec spec, Path file, int quality, Work work) {
@@ -159,21 +133,21 @@ public final class Producer {
 
     /** Does a job. @return the file it wrote */
     public Path run(Job job, Path folder, Work work) {
-        Path file = folder.resolve(job.fileName());
-        switch (job.kind()) {
-            case TILE -> {
-                Design design = design(job.subject());
-                tile(new Cloth(design, colourway(design, job.colourway())),
-                        TileGrid.at(design.repeat().tile(), job.density()), file, job.quality(), work);
+        Path file = folder.resolve(FileName.of(job, project.jobs()));
+        Output output = job.output();
+        switch (job.task()) {
+            case Task.Tile(Id id, String colourway) -> {
+                Design design = project.existingDesign(id);
+                tile(new Cloth(design, colourway(design, colourway)),
+                        TileGrid.at(design.repeat().tile(), output.density()), file, output.quality(), work);
             }
-            case FIELD -> {
-                Design design = design(job.subject());
-                field(new Cloth(design, colourway(design, job.colourway())),
-                        new FieldSpec(job.widthMm(), job.heightMm(), job.density()), file, job.quality(), work);
+            case Task.Field(Id id, String colourway, double widthMm, double heightMm) -> {
+                Design design = project.existingDesign(id);
+                field(new Cloth(design, colourway(design, colourway)),
+                        new FieldSpec(widthMm, heightMm, output.density()), file, output.quality(), work);
             }
-            case ARTICLE ->
-                article(article(job.subject()), job.colourway(), Phase.OWN, job.density(), file, job.quality(),
-                        work);
+            case Task.Dressed(Id id, Optional<String> colourway) -> article(project.existingArticle(id),
+                    colourway.orElse(""), Phase.OWN, output.density(), file, output.quality(), work);
         }
         return file;
     }

@@ -1,13 +1,19 @@
 package org.vatwright.files.project;
 
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Dressing;
+import org.vatwright.core.dress.Dressings;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Pen;
 import org.vatwright.core.dress.Piece;
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.shape.Outline;
 import org.vatwright.files.json.Json;
@@ -16,13 +22,13 @@ import org.vatwright.files.json.JsonIn;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 
-/** Articles and their lays in JSON. */
-public final class ArticleCodec {
+/** Articles in JSON, and what their pieces wear, by the pieces' ids. */
+final class ArticleCodec {
 
     private ArticleCodec() {}
 
     static ObjectNode write(Article article) {
-        ObjectNode out = Json.object();
+        ObjectNode out = Json.object().put("id", article.id().text());
         switch (article) {
             case Article.Flat f -> {
                 out.put("kind", "flat").put("name", f.name()).put("widthMm", f.widthMm()).put("heightMm", f.heightMm());
@@ -36,23 +42,21 @@ public final class ArticleCodec {
             case Article.Lettering l -> {
                 out.put("kind", "lettering").put("name", l.name()).put("text", l.text()).put("typeface", l.typeface())
                         .put("heightMm", l.heightMm()).put("eachOwn", l.eachOwn());
-                ArrayNode lays = out.putArray("lays");
-                l.lays().forEach(lay -> lays.add(lay(lay)));
                 stroke(out, l.stroke());
             }
-            case Article.Sheet s -> {
-                out.put("kind", "sheet").put("name", s.name()).put("widthMm", s.widthMm()).put("heightMm", s.heightMm())
-                        .put("dpi", s.density().dpi());
-                s.lay().ifPresent(lay -> out.set("lay", lay(lay)));
-            }
+            case Article.Sheet s -> out.put("kind", "sheet").put("name", s.name()).put("widthMm", s.widthMm())
+                    .put("heightMm", s.heightMm()).put("dpi", s.density().dpi());
         }
+        ObjectNode worn = out.putObject("dressings");
+        new TreeMap<>(article.dressings().byPiece()).forEach((piece, dressing) -> dressing.lay()
+                .ifPresent(lay -> worn.putObject(piece.text()).set("lay", lay(lay))));
         return out;
     }
 
     private static ObjectNode piece(Piece piece) {
-        ObjectNode out = Json.object().put("name", piece.name()).put("outline", piece.outline().data());
+        ObjectNode out = Json.object().put("id", piece.id().text()).put("name", piece.name()).put("outline",
+                piece.outline().data());
         stroke(out, piece.stroke());
-        piece.lay().ifPresent(lay -> out.set("lay", lay(lay)));
         return out;
     }
 
@@ -62,38 +66,43 @@ public final class ArticleCodec {
     }
 
     private static ObjectNode lay(Lay lay) {
-        ObjectNode out = Json.object().put("design", lay.design()).put("colourway", lay.colourway())
+        ObjectNode out = Json.object().put("design", lay.design().text()).put("colourway", lay.colourway())
                 .put("scale", lay.scale()).put("grainDeg", lay.grainDeg());
         out.putArray("start").add(lay.startX()).add(lay.startY());
         return out.put("opacity", lay.opacity()).put("mode", lay.mode().keyword());
     }
 
-    public static Article read(JsonIn in) {
+    static Article read(JsonIn in) {
         return switch (in.text("kind")) {
-            case "flat" -> flat(in.only("kind", "name", "widthMm", "heightMm", "pieces", "lines"));
-            case "lettering" -> lettering(
-                    in.only("kind", "name", "text", "typeface", "heightMm", "eachOwn", "lays", "stroke"));
-            case "sheet" -> new Article.Sheet(in.only("kind", "name", "widthMm", "heightMm", "dpi", "lay").text("name"),
-                    in.number("widthMm"), in.number("heightMm"), new Density(in.number("dpi", 300)), optionalLay(in));
+            case "flat" -> flat(in.only("id", "kind", "name", "widthMm", "heightMm", "pieces", "lines", "dressings"));
+            case "lettering" -> lettering(in.only("id", "kind", "name", "text", "typeface", "heightMm", "eachOwn",
+                    "stroke", "dressings"));
+            case "sheet" -> sheet(in.only("id", "kind", "name", "widthMm", "heightMm", "dpi", "dressings"));
             default -> throw in.at("kind").wrong("should be \"flat\", \"lettering\" or \"sheet\"");
         };
     }
 
     private static Article flat(JsonIn in) {
-        return new Article.Flat(in.text("name"), in.number("widthMm"), in.number("heightMm"),
-                in.list("pieces", ArticleCodec::piece),
+        return new Article.Flat(FillCodec.id(in), in.text("name"), in.number("widthMm"), in.number("heightMm"),
+                in.list("pieces", ArticleCodec::readPiece),
                 in.list("lines", l -> new Article.Line(Outline.parse(l.only("outline", "stroke").text("outline")),
-                        stroke(l).orElseThrow(() -> l.wrong("lacks \"stroke\"")))));
+                        stroke(l).orElseThrow(() -> l.wrong("lacks \"stroke\"")))),
+                dressings(in));
     }
 
     private static Article lettering(JsonIn in) {
-        return new Article.Lettering(in.text("name"), in.text("text"), in.text("typeface", ""), in.number("heightMm"),
-                in.truth("eachOwn", false), in.list("lays", ArticleCodec::lay), stroke(in));
+        return new Article.Lettering(FillCodec.id(in), in.text("name"), in.text("text"), in.text("typeface", ""),
+                in.number("heightMm"), in.truth("eachOwn", false), stroke(in), dressings(in));
     }
 
-    private static Piece piece(JsonIn in) {
-        in.only("name", "outline", "stroke", "lay");
-        return new Piece(in.text("name"), Outline.parse(in.text("outline")), stroke(in), optionalLay(in));
+    private static Article sheet(JsonIn in) {
+        return new Article.Sheet(FillCodec.id(in), in.text("name"), in.number("widthMm"), in.number("heightMm"),
+                new Density(in.number("dpi", 300)), dressings(in));
+    }
+
+    private static Piece readPiece(JsonIn in) {
+        in.only("id", "name", "outline", "stroke");
+        return new Piece(FillCodec.id(in), in.text("name"), Outline.parse(in.text("outline")), stroke(in));
     }
 
     private static Optional<Pen> stroke(JsonIn in) {
@@ -104,19 +113,29 @@ public final class ArticleCodec {
         return Optional.of(stroke.placed(() -> new Pen(Rgb.parse(stroke.text("colour")), stroke.number("widthMm"))));
     }
 
-    private static Optional<Lay> optionalLay(JsonIn in) {
-        return in.has("lay") ? Optional.of(in.at("lay").placed(ArticleCodec::lay)) : Optional.empty();
+    private static Dressings dressings(JsonIn in) {
+        if (!in.has("dressings")) {
+            return Dressings.NONE;
+        }
+        JsonIn worn = in.at("dressings");
+        Map<Id, Dressing> byPiece = new LinkedHashMap<>();
+        for (String piece : worn.names()) {
+            JsonIn one = worn.at(piece).only("lay");
+            byPiece.put(worn.placed(() -> new Id(piece)), Dressing.of(one.at("lay").placed(ArticleCodec::lay)));
+        }
+        return new Dressings(byPiece);
     }
 
     /** Only the design is needed; all else has its neutral value. */
-    public static Lay lay(JsonIn in) {
+    private static Lay lay(JsonIn in) {
         in.only("design", "colourway", "scale", "grainDeg", "start", "opacity", "mode");
         var start = in.list("start", JsonIn::asNumber);
         if (start.size() != 0 && start.size() != 2) {
             throw in.at("start").wrong("should be two numbers, mm to the right and down");
         }
-        return new Lay(in.text("design"), in.text("colourway", "Morning"), in.number("scale", 1),
-                in.number("grainDeg", 0), start.isEmpty() ? 0 : start.get(0), start.isEmpty() ? 0 : start.get(1),
-                in.number("opacity", 1), BlendMode.parse(in.text("mode", "normal")));
+        return new Lay(in.at("design").placed(d -> new Id(d.asText())), in.text("colourway", "Morning"),
+                in.number("scale", 1), in.number("grainDeg", 0), start.isEmpty() ? 0 : start.get(0),
+                start.isEmpty() ? 0 : start.get(1), in.number("opacity", 1),
+                BlendMode.parse(in.text("mode", "normal")));
     }
 }

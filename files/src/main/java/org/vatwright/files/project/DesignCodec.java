@@ -2,7 +2,6 @@ package org.vatwright.files.project;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Function;
 
 import org.vatwright.core.catalogue.Catalogue;
 import org.vatwright.core.colour.Colourway;
@@ -31,9 +30,9 @@ final class DesignCodec {
 
     private DesignCodec() {}
 
-    /** @param whole whether designs in its fills are written into it */
-    static ObjectNode write(Design design, boolean whole) {
-        ObjectNode out = Json.object().put("name", design.name());
+    static ObjectNode write(Design design, LinksOut links) {
+        ObjectNode out = Json.object().put("id", design.id().text()).put("name", design.name());
+        ProvenanceCodec.write(out, design.provenance());
         out.putObject("cell").put("widthMm", design.repeat().widthMm()).put("heightMm", design.repeat().heightMm());
         out.put("arrangement", design.repeat().arrangement().toString());
         if (design.repeat().across() * design.repeat().down() > 1) {
@@ -45,7 +44,7 @@ final class DesignCodec {
         out.set("palette", palette(design.palette()));
         if (!design.fills().isEmpty()) {
             ArrayNode fills = out.putArray("fills");
-            design.fills().forEach(f -> fills.add(FillCodec.write(f, whole)));
+            design.fills().forEach(f -> fills.add(FillCodec.write(f, links)));
         }
         if (!design.guides().equals(Guides.NONE)) {
             ObjectNode guides = out.putObject("guides");
@@ -86,9 +85,9 @@ final class DesignCodec {
         return out;
     }
 
-    /** @param known finds the designs that fills name; null where there is none */
-    static Design read(JsonIn in, Function<String, Design> known) {
-        in.only("format", "version", "name", "cell", "arrangement", "cellsInTile", "ground", "layers", "palette",
+    static Design read(JsonIn in, LinksIn links) {
+        in.only("format", "version", "id", "name", "provenance", "cell", "arrangement", "cellsInTile", "ground",
+                "layers", "palette",
                 "guides", "fills");
         JsonIn cell = in.at("cell").only("widthMm", "heightMm");
         Repeat repeat = cell.placed(() -> new Repeat(cell.number("widthMm"), cell.number("heightMm"),
@@ -96,9 +95,9 @@ final class DesignCodec {
         Palette palette = in.at("palette").placed(DesignCodec::palette);
         List<Layer> layers = new ArrayList<>();
         in.list("layers", item -> layers.add(layer(item, layers)));
-        return new Design(in.text("name"), repeat, InkCodec.read(in, "ground"), layers, palette,
+        return new Design(FillCodec.id(in), in.text("name"), repeat, InkCodec.read(in, "ground"), layers, palette,
                 in.has("guides") ? guides(in.at("guides")) : Guides.NONE,
-                in.list("fills", f -> FillCodec.read(f, known)));
+                in.list("fills", f -> FillCodec.read(f, links)), ProvenanceCodec.read(in));
     }
 
     private static int times(JsonIn in, String way) {

@@ -2,11 +2,12 @@ package org.vatwright.files.project;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
-import java.util.Enumeration;
-import java.util.List;
+import java.util.Arrays;
 import java.util.function.Function;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
@@ -15,34 +16,74 @@ import java.util.zip.ZipOutputStream;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.project.Project;
+import org.vatwright.core.raster.Raster;
 import org.vatwright.files.disk.Disk;
 import org.vatwright.files.disk.Limits;
 import org.vatwright.files.json.Json;
 import org.vatwright.files.json.JsonIn;
 
 /**
- * Project files: a zip archive with {@code project.json} inside. A bare design in JSON is read as a project of one
- * design.
+ * Project files: a zip archive with the document as {@code project.json} and each picture as an entry of its own. A bare
+ * design in JSON is read as a project of one design.
  */
 public final class ProjectFile {
 
     public static final String SUFFIX = ".vatwright";
-    private static final String ENTRY = "project.json";
+    static final String DOCUMENT = "project.json";
+    /** Without a time of its own, the same project gives the same bytes. */
+    private static final FileTime TIME = FileTime.fromMillis(315_532_800_000L);
+    private static final int LOOKED_AT = 64;
 
     private ProjectFile() {}
 
+    static ZipEntry entry(String name) {
+        ZipEntry entry = new ZipEntry(name);
+        entry.setLastModifiedTime(TIME);
+        return entry;
+    }
+
+    /**
+     * Writes a project. The new file is read back (its document, its directory, its new pictures) before it takes the place
+     * of the old one.
+     */
     public static void write(Project project, Path file) {
-        byte[] json = Json.write(ProjectCodec.write(project));
-        Disk.writeWhole(file, out -> {
-            ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
-            ZipEntry entry = new ZipEntry(ENTRY);
-            // Without a time of its own, the same project gives the same bytes.
-            entry.setLastModifiedTime(FileTime.fromMillis(315_532_800_000L));
-            zip.putNextEntry(entry);
-            zip.write(json);
-            zip.closeEntry();
-            zip.finish();
-        });
+        try (PictureEntries pictures = new PictureEntries(file)) {
+            byte[] json = Json.write(ProjectCodec.write(project, pictures));
+            Disk.writeWhole(file, out -> pack(json, pictures, out), written -> {
+                readBack(project, json, pictures, written);
+                pictures.letGo();
+            });
+            pictures.written();
+        }
+    }
+
+    private static void pack(byte[] json, PictureEntries pictures, OutputStream out) throws IOException {
+        ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
+        zip.putNextEntry(entry(DOCUMENT));
+        zip.write(json);
+        zip.closeEntry();
+        pictures.write(zip);
+        zip.finish();
+    }
+
+    private static void readBack(Project project, byte[] json, PictureEntries pictures, Path written)
+            throws IOException {
+        try (ZipFile zip = new ZipFile(written.toFile(), StandardCharsets.UTF_8);
+                InputStream in = zip.getInputStream(zip.getEntry(DOCUMENT))) {
+            byte[] document = in.readAllBytes();
+            if (!Arrays.equals(document, json)) {
+                throw new IOException("the document came back changed");
+            }
+            Project back = Json.read(document, "what was written", i -> ProjectCodec.read(i, pictures::used));
+            if (back.designs().size() != project.designs().size()
+                    || back.articles().size() != project.articles().size()
+                    || back.jobs().size() != project.jobs().size()) {
+                throw new IOException("not everything came back");
+            }
+            pictures.check(zip);
+        } catch (Refusal e) {
+            throw new IOException(e.getMessage(), e);
+        }
     }
 
     public static Project read(Path file) {
@@ -51,81 +92,59 @@ public final class ProjectFile {
 
     /** @throws Refusal when the file is missing, broken, hostile or of a later version; nothing is changed then */
     public static Project read(Path file, Limits limits) {
-        byte[] bytes = Disk.read(file, limits);
         String name = String.valueOf(file.getFileName());
-        if (bytes.length >= 2 && bytes[0] == 'P' && bytes[1] == 'K') {
-            return Json.read(unpack(file, limits), name, in -> {
-                ProjectCodec.checkVersion(in, ProjectCodec.PROJECT);
-                return in.placed(ProjectCodec::read);
-            });
+        byte[] head = head(file);
+        if (head.length >= 2 && head[0] == 'P' && head[1] == 'K') {
+            try (ProjectEntries entries = new ProjectEntries(file, limits)) {
+                return Json.read(entries.document(), name,
+                        in -> in.placed(i -> ProjectCodec.read(i, entries::picture)));
+            }
         }
-        if (!new String(bytes, 0, Math.min(bytes.length, 64), StandardCharsets.UTF_8).replace("\uFEFF", "").strip()
-                .startsWith("{")) {
+        if (!new String(head, StandardCharsets.UTF_8).replace("\uFEFF", "").strip().startsWith("{")) {
             throw new Refusal("%s is neither a project nor a design in JSON, or it was cut short".formatted(name));
         }
-        return Json.read(bytes, name, ProjectFile::bare);
+        return Json.read(Disk.read(file, limits), name, ProjectFile::bare);
+    }
+
+    private static byte[] head(Path file) {
+        if (Files.isDirectory(file)) {
+            throw new Refusal("%s is a folder; name a file".formatted(file));
+        }
+        try (InputStream in = Files.newInputStream(file)) {
+            return in.readNBytes(LOOKED_AT);
+        } catch (IOException e) {
+            throw new Refusal("%s could not be read: %s".formatted(file, Disk.why(e)), e);
+        }
     }
 
     private static Project bare(JsonIn in) {
         if (in.text("format", ProjectCodec.DESIGN).equals(ProjectCodec.PROJECT)) {
-            ProjectCodec.checkVersion(in, ProjectCodec.PROJECT);
-            return in.placed(ProjectCodec::read);
+            return in.placed(i -> ProjectCodec.read(i, ProjectFile::noEntry));
         }
         return in.placed(() -> {
-            Design design = design(in, name -> null);
+            Design design = design(in, LinksIn.alone(name -> null));
             return Project.empty(design.name()).addDesign(design);
         });
     }
 
-    /** Reads a design in JSON from wherever it comes. @param known designs that its fills may name; null where none is */
-    public static Design readDesign(byte[] json, String name, Function<String, Design> known) {
-        return Json.read(json, name, in -> in.placed(() -> design(in, known)));
+    private static Raster noEntry(String entry) {
+        throw new Refusal("the picture %s stands in a project's file; here is the document alone".formatted(entry));
     }
 
-    private static Design design(JsonIn in, Function<String, Design> known) {
+    /** Reads a design in JSON from wherever it comes. @param known designs that its fills may name; null where none is */
+    public static Design readDesign(byte[] json, String name, Function<String, Design> known) {
+        return Json.read(json, name, in -> in.placed(() -> design(in, LinksIn.alone(known))));
+    }
+
+    private static Design design(JsonIn in, LinksIn links) {
         ProjectCodec.checkVersion(in, ProjectCodec.DESIGN);
-        return DesignCodec.read(in, known);
+        return DesignCodec.read(in, links);
     }
 
     /** @return the design in JSON, as it may stand alone in a file */
     public static byte[] designJson(Design design) {
         var out = Json.object().put("format", ProjectCodec.DESIGN).put("version", ProjectCodec.VERSION);
-        out.setAll(DesignCodec.write(design, true));
+        out.setAll(DesignCodec.write(design, LinksOut.WHOLE));
         return Json.write(out);
-    }
-
-    private static byte[] unpack(Path file, Limits limits) {
-        String name = String.valueOf(file.getFileName());
-        try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
-            if (zip.size() > limits.entries()) {
-                throw new Refusal("%s holds %d entries; %d are the most".formatted(name, zip.size(), limits.entries()));
-            }
-            for (Enumeration<? extends ZipEntry> all = zip.entries(); all.hasMoreElements();) {
-                checkName(name, all.nextElement().getName());
-            }
-            ZipEntry entry = zip.getEntry(ENTRY);
-            if (entry == null) {
-                throw new Refusal("%s is a zip archive without %s; it is no project".formatted(name, ENTRY));
-            }
-            try (InputStream in = zip.getInputStream(entry)) {
-                byte[] bytes = in.readNBytes((int) Math.min(Integer.MAX_VALUE - 16, limits.fileBytes() + 1));
-                if (bytes.length > limits.fileBytes()) {
-                    throw new Refusal("%s unpacks to more than %,d bytes, the most that is read".formatted(name,
-                            limits.fileBytes()));
-                }
-                return bytes;
-            }
-        } catch (IOException | IllegalArgumentException e) {
-            throw new Refusal("%s is broken or was cut short: %s".formatted(name, e.getMessage()), e);
-        }
-    }
-
-    /** Nothing is ever unpacked to disk; a path that climbs out still marks an archive that was not made here. */
-    private static void checkName(String file, String entry) {
-        if (entry.startsWith("/") || entry.contains("\\") || entry.contains(":")
-                || List.of(entry.split("/")).contains("..")) {
-            throw new Refusal("%s holds the entry \"%s\", whose path leads out of the project; it is not opened"
-                    .formatted(file, entry));
-        }
     }
 }

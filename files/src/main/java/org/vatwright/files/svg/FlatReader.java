@@ -11,8 +11,10 @@ import java.util.Set;
 
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Dressings;
 import org.vatwright.core.dress.Pen;
 import org.vatwright.core.dress.Piece;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.shape.Outline;
@@ -71,8 +73,10 @@ public final class FlatReader {
                             .formatted(name));
         }
         String title = name.replace('-', ' ').replace('_', ' ').strip();
-        return new Reading(new Article.Flat(title.isEmpty() ? "Flat" : title, size.widthMm(), size.heightMm(),
-                reader.pieces, reader.lines), reader.notes);
+        return new Reading(
+                new Article.Flat(Id.fresh(), title.isEmpty() ? "Flat" : title, size.widthMm(), size.heightMm(),
+                        reader.pieces, reader.lines, Dressings.NONE),
+                reader.notes);
     }
 
     /** A flat is cut from cloth, so its size must be said, and be one a garment or a product can have. */
@@ -152,7 +156,7 @@ public final class FlatReader {
             Require.that(pieces.size() < Article.Flat.MOST_PIECES,
                     "the drawing has more than %,d closed shapes; a flat takes that many"
                             .formatted(Article.Flat.MOST_PIECES));
-            pieces.add(new Piece(name(element), outline, stroke, Optional.empty()));
+            pieces.add(new Piece(Id.fresh(), name(element), outline, stroke));
         } else {
             stroke.ifPresent(s -> lines.add(new Article.Line(outline, s)));
         }

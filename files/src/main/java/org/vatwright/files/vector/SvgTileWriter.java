@@ -105,7 +105,7 @@ public final class SvgTileWriter {
 
         private void layer(Layer layer) throws XMLStreamException {
             String shown = "shown-" + ++ids;
-            boolean clipped = layer.mask().isPresent() && TileContent.shapeless(layer).isEmpty();
+            boolean clipped = layer.mask().isPresent() && layer.shapeless().isEmpty();
             if (clipped) {
                 xml.start("clipPath", "id", shown);
                 xml.empty("path", "d", data(layer.mask().get().outline(of.design().repeat())));

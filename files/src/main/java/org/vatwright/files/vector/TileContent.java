@@ -10,12 +10,10 @@ import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.pattern.Design;
-import org.vatwright.core.pattern.Effect;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.Layer;
-import org.vatwright.core.pattern.Shows;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
@@ -32,7 +30,7 @@ import org.vatwright.core.repeat.TileGrid;
  * @param tone by which all of it is lightened or darkened
  * @param density at which what is no shape is embedded
  */
-public record TileContent(Cloth cloth, InkColours inks, double bleed, double tone, Density density, Work work) {
+record TileContent(Cloth cloth, InkColours inks, double bleed, double tone, Density density, Work work) {
 
     static TileContent of(Cloth cloth, Density density, Work work) {
         return new TileContent(cloth, FillTiles.plain(cloth.design(), cloth.colourway()), 0, 0, density, work);
@@ -74,21 +72,10 @@ public record TileContent(Cloth cloth, InkColours inks, double bleed, double ton
 
     /** @return the marks of a layer as shapes; empty when it has to be embedded as pixels */
     Optional<List<VectorMark>> marks(Layer layer) {
-        return shapeless(layer).isPresent()
+        return layer.shapeless().isPresent()
                 ? Optional.empty()
                 : layer.structure().outlines(design().repeat(), cloth.phase(), work)
                         .map(all -> FillPlace.withBleed(all, tile(), bleed));
-    }
-
-    /** @return why a layer cannot be written as shapes; empty when it can */
-    public static Optional<String> shapeless(Layer layer) {
-        if (!layer.effects().isEmpty()) {
-            return Optional.of(String.join(" and ", layer.effects().stream().map(Effect::kind).toList()));
-        }
-        if (layer.shows() instanceof Shows.InMarksBelow) {
-            return Optional.of("shown in the marks of another layer");
-        }
-        return layer.structure().drawn() ? Optional.empty() : Optional.of("painted");
     }
 
     /** @return the layer's coat as it shows, by itself */

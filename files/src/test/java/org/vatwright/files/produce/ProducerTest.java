@@ -30,11 +30,15 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.project.Job;
+import org.vatwright.core.project.JobPlan;
+import org.vatwright.core.project.Output;
 import org.vatwright.core.project.Project;
+import org.vatwright.core.project.Task;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.Cloth;
@@ -102,13 +106,13 @@ class ProducerTest {
 
     @Test
     void aPngComesBackAsItWasPaintedAndTheSurroundOfAnArticleIsClear() throws IOException {
-        Design design = PRODUCER.design("Foredeck");
+        Design design = PRODUCER.design("foredeck");
         Raster painted = TileRenderer.render(new Cloth(design, design.palette().first()),
                 TileGrid.at(design.repeat().tile(), new Density(100)), Work.on(1));
         assertThat(Pictures.read(tile("Foredeck", "f.png", 100), Limits.STANDARD).argb()).isEqualTo(painted.argb());
 
         Path words = folder.resolve("words.png");
-        PRODUCER.article(PRODUCER.article("Ship's name"), "", Phase.OWN, new Density(20), words, 90, Work.on(2));
+        PRODUCER.article(PRODUCER.article("ship-s-name"), "", Phase.OWN, new Density(20), words, 90, Work.on(2));
         BufferedImage image = ImageIO.read(words.toFile());
         assertThat(image.getRGB(1, 1) >>> 24).isZero();
         assertThat(image.getColorModel().hasAlpha()).isTrue();
@@ -181,19 +185,20 @@ class ProducerTest {
     @Test
     void everyJobOfTheDemoSaysWhatItMakesAndMakesIt() {
         for (Job job : DEMO.jobs()) {
-            Job small = job.withDensity(new Density(20));
+            Job small = job.withOutput(job.output().withDensity(new Density(20)));
             JobPlan plan = JobPlan.of(DEMO, small, new ShippedTypefaces());
             assertThat(plan.possible()).isTrue();
             Path file = PRODUCER.run(small, folder, Work.on(2));
             assertThat(file).isNotEmptyFile();
-            if (!job.format().vector()) {
+            if (!job.output().format().vector()) {
                 Raster read = Pictures.read(file, Limits.STANDARD);
                 assertThat(plan.sentence()).startsWith("%,d x %,d px".formatted(read.width(), read.height()));
             }
         }
-        assertThat(JobPlan.of(DEMO, DEMO.jobs().getFirst().withSubject("Gone"), new ShippedTypefaces()).warnings())
-                .singleElement().asString().contains("there is no design Gone");
-        Job huge = DEMO.jobs().get(1).withSize(90_000, 90_000);
+        assertThat(JobPlan.of(DEMO, DEMO.jobs().getFirst().withTask(new Task.Tile(new Id("gone"), "")),
+                new ShippedTypefaces()).warnings()).singleElement().asString()
+                .contains("there is no design with the id gone");
+        Job huge = DEMO.jobs().get(1).withTask(new Task.Field(new Id("foredeck"), "", 900_000, 900_000));
         assertThat(JobPlan.of(DEMO, huge, new ShippedTypefaces()).possible()).isFalse();
         assertThatThrownBy(() -> PRODUCER.run(huge, folder, Work.on(2))).isInstanceOf(Refusal.class);
     }
@@ -216,7 +221,7 @@ class ProducerTest {
         Path cut = folder.resolve("cut.png");
         Files.write(cut, java.util.Arrays.copyOf(Files.readAllBytes(tile("Buoys", "c.png", 60)), 300));
         assertThatThrownBy(() -> Pictures.read(cut, Limits.STANDARD)).isInstanceOf(Refusal.class);
-        assertThatThrownBy(() -> PictureWriter.write(new Raster(70_000, 1), new Density(72), Job.Format.JPEG, 90,
+        assertThatThrownBy(() -> PictureWriter.write(new Raster(70_000, 1), new Density(72), Output.Format.JPEG, 90,
                 folder.resolve("wide.jpg"))).hasMessageContaining("65,500");
     }
 

@@ -11,9 +11,10 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
-import org.vatwright.core.project.Job;
+import org.vatwright.core.project.Output;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
@@ -32,8 +33,8 @@ class FillFileTest {
 
     private static Project nested() {
         Project demo = DemoCommission.load();
-        Design wake = demo.design("Wake").orElseThrow();
-        return demo.edit("Buoys", d -> d.withRepeat(d.repeat().withCells(3, 2)).addFill(Fill.of("Sea", wake)
+        Design wake = demo.design(new Id("wake")).orElseThrow();
+        return demo.edit(new Id("buoys"), d -> d.withRepeat(d.repeat().withCells(3, 2)).addFill(Fill.of("Sea", wake)
                 .withScale(0.5, 0.75).withTurnDeg(30).withStart(3, -4).withFollows(false))
                 .addFill(new Fill("Foil", new Fill.OfPicture(new Picture(LEAF, 150))).withAnew(true))
                 .addFill(new Fill("Night", new Fill.OfDesign(wake, Optional.of(wake.palette().first().name())))));
@@ -48,11 +49,11 @@ class FillFileTest {
             ProjectFile.write(each, file);
             Project read = ProjectFile.read(file);
             assertThat(read).isEqualTo(each);
-            assertThat(read.design("Buoys").orElseThrow().fills().getFirst().design().orElseThrow())
-                    .isSameAs(read.design("Wake").orElseThrow());
+            assertThat(read.design(new Id("buoys")).orElseThrow().fills().getFirst().design().orElseThrow())
+                    .isSameAs(read.design(new Id("wake")).orElseThrow());
         }
         // A design that stands alone carries what lies in it.
-        Design buoys = project.design("Buoys").orElseThrow();
+        Design buoys = project.design(new Id("buoys")).orElseThrow();
         assertThat(ProjectFile.readDesign(ProjectFile.designJson(buoys), "b.json", name -> null)).isEqualTo(buoys);
     }
 
@@ -78,7 +79,7 @@ class FillFileTest {
     @Test
     void aPictureComesInWithItsTrueSizeAndItsOpenPartsOpen() {
         Path file = folder.resolve("leaf.png");
-        PictureWriter.write(LEAF, new Density(254), Job.Format.PNG, 90, file);
+        PictureWriter.write(LEAF, new Density(254), Output.Format.PNG, 90, file);
         Picture read = Pictures.sized(file, Limits.STANDARD);
         assertThat(read.dpi()).isEqualTo(254);
         assertThat(read.widthMm()).isEqualTo(0.2, org.assertj.core.api.Assertions.within(1e-12));

@@ -35,6 +35,7 @@ import org.vatwright.core.family.plaid.Plaid;
 import org.vatwright.core.family.zigzag.Zigzag;
 import org.vatwright.core.loom.Look;
 import org.vatwright.core.loom.Weave;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.motif.Form;
 import org.vatwright.core.motif.Part;
@@ -79,9 +80,10 @@ class ProjectFileTest {
     @Test
     void whatIsWrittenIsReadEqualAndTheSameBytesAgain() throws IOException {
         Project project = DemoCommission.load();
-        project = project.edit("Gangway", d -> d.withGuides(Guides.parts(3)).replace(1, l -> l.withMask(Optional.of(
-                new ThreadMask(Weave.of("mine", List.of("xx.", ".x.")), false, 9, 12.5)))));
-        project = project.edit("Skarholm", d -> d.replace(1, l -> {
+        project = project.edit(new Id("gangway"),
+                d -> d.withGuides(Guides.parts(3)).replace(1, l -> l.withMask(Optional.of(
+                        new ThreadMask(Weave.of("mine", List.of("xx.", ".x.")), false, 9, 12.5)))));
+        project = project.edit(new Id("skarholm"), d -> d.replace(1, l -> {
             Plaid p = (Plaid) l.structure();
             BandRun weft = new BandRun(List.of(new Band(Ink.CLEAR, 3), new Band(Ink.slot("Fog"), 5)), false);
             return l.withStructure(
@@ -101,18 +103,18 @@ class ProjectFileTest {
     /** Every member of the laid families away from its neutral value. */
     private static Project laid(Project demo) {
         Ink fog = Ink.slot("Fog");
-        return demo.edit("Quay", d -> d.replace(1, l -> l.withStructure(((Blocks) l.structure()).withBond(
+        return demo.edit(new Id("quay"), d -> d.replace(1, l -> l.withStructure(((Blocks) l.structure()).withBond(
                 Bond.parse("argyle")).withLine(new Blocks.Line(fog, 2)).withAngle(12)
                 .withTouch(new Touch.Spot(1, 2, 0),
                         new Touch(-0.1, Optional.of(Ink.CLEAR), 2))
                 .withRadiusMm(3))))
-                .edit("Swell", d -> d.replace(1, l -> l.withStructure(((Zigzag) l.structure())
+                .edit(new Id("swell"), d -> d.replace(1, l -> l.withStructure(((Zigzag) l.structure())
                         .withCorner(Zigzag.Corner.CUT, 0.3).withAngle(-20))))
-                .edit("Mooring", d -> d.replace(1, l -> l.withStructure(((Interlace) l.structure())
+                .edit(new Id("mooring"), d -> d.replace(1, l -> l.withStructure(((Interlace) l.structure())
                         .withMesh(new Mesh.Strips(Weave.of("mine", List.of("xx.", ".x.")))).flip(
                                 new Interlace.Spot(0, 1, 2)))))
-                .edit("Terns", ProjectFileTest::everyForm)
-                .edit("Wake", d -> d.replace(1, l -> l.withStructure(((FlowLines) l.structure()).withPhase(0.3)
+                .edit(new Id("terns"), ProjectFileTest::everyForm)
+                .edit(new Id("wake"), d -> d.replace(1, l -> l.withStructure(((FlowLines) l.structure()).withPhase(0.3)
                         .splitAfter(1))));
     }
 
@@ -165,7 +167,7 @@ class ProjectFileTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"\"version\" : 1|\"version\" : 7|later Vatwright",
+    @CsvSource(delimiter = '|', value = {"\"version\" : 2|\"version\" : 7|later Vatwright",
             "\"pivot\" : true|\"pivott\" : true|designs[0].layers[0].structure has \"pivott\"",
             "\"opacity\" : 1.0|\"opacity\" : 140|opacity 14000 % must be from 0 to 100",
             "\"family\" : \"stripes\"|\"family\" : \"spirals\"|a structure this version does not know",
@@ -177,8 +179,9 @@ class ProjectFileTest {
             "\"origin\" : \"right,bottom\"|\"origin\" : \"middle\"|is no corner",
             "\"shafts\" : 4|\"shafts\" : 3|should be a whole number, 1 to 3",
             "\"shafts\" : 4|\"shafts\" : 44|shafts",
-            "\"design\" : \"Gangway\"|\"design\" : 5 5|no JSON that can be read",
-            "\"#20365f\"|\"blue\"|no colour", "\"vatwright-project\"|\"other\"|was expected"})
+            "\"design\" : \"gangway\"|\"design\" : 5 5|no JSON that can be read",
+            "\"design\" : \"gangway\"|\"design\" : \"a b\"|is no id", "\"#20365f\"|\"blue\"|no colour",
+            "\"vatwright-project\"|\"other\"|was expected"})
     void faultsAreToldWithTheirPlace(String from, String to, String told) throws IOException {
         String text = new String(json(demo()), StandardCharsets.UTF_8);
         assertThat(text).contains(from);

@@ -27,6 +27,7 @@ import org.vatwright.core.family.motif.Instance;
 import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.family.motif.Placing;
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.motif.Form;
 import org.vatwright.core.motif.Motif;
 import org.vatwright.core.motif.Part;
@@ -64,7 +65,7 @@ class VectorTilesTest {
 
     @BeforeEach
     void readTheDemo() {
-        gangway = DemoCommission.load().design("Gangway").orElseThrow();
+        gangway = DemoCommission.load().design(new Id("gangway")).orElseThrow();
     }
 
     private Design design(Ink ground, List<Fill> fills, org.vatwright.core.pattern.Structure... structures) {
@@ -72,8 +73,9 @@ class VectorTilesTest {
         for (org.vatwright.core.pattern.Structure s : structures) {
             layers.add(new Layer(layers.size() + 1, "Layer", s));
         }
-        return new Design("Trial", new Repeat(SIDE, SIDE, Arrangement.STRAIGHT), ground, layers, gangway.palette(),
-                org.vatwright.core.pattern.Guides.NONE, fills);
+        return new Design("Trial", new Repeat(SIDE, SIDE, Arrangement.STRAIGHT), Ink.CLEAR, List.of(),
+                gangway.palette(),
+                org.vatwright.core.pattern.Guides.NONE).with().ground(ground).layers(layers).fills(fills).build();
     }
 
     private static Motifs motifs(Part... parts) {

@@ -1,0 +1,46 @@
+package org.vatwright.core.dress;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+
+import org.vatwright.core.measure.Id;
+
+/**
+ * What the pieces of an article wear, by their ids, whatever kind of article it is.
+ *
+ * @param byPiece none of a bare piece
+ */
+public record Dressings(Map<Id, Dressing> byPiece) {
+
+    public static final Dressings NONE = new Dressings(Map.of());
+
+    public Dressings {
+        Map<Id, Dressing> worn = new TreeMap<>(byPiece);
+        worn.values().removeIf(Dressing.BARE::equals);
+        byPiece = Map.copyOf(worn);
+    }
+
+    /** All that piece wears. */
+    public static Dressings of(Id piece, Optional<Lay> lay) {
+        return NONE.with(piece, lay);
+    }
+
+    public Dressing of(Id piece) {
+        return byPiece.getOrDefault(piece, Dressing.BARE);
+    }
+
+    public Dressings with(Id piece, Optional<Lay> lay) {
+        Map<Id, Dressing> changed = new TreeMap<>(byPiece);
+        changed.put(piece, new Dressing(lay));
+        return new Dressings(changed);
+    }
+
+    /** @return with every lay changed */
+    public Dressings each(UnaryOperator<Lay> change) {
+        return new Dressings(byPiece.entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey,
+                e -> new Dressing(e.getValue().lay().map(change)))));
+    }
+}
