@@ -98,7 +98,7 @@ class HandOnTheClothTest extends AtTheDemo {
         assertThat(hand.text("message-text")).contains("must be from 0.5 to 20000 mm");
         hand.write("cell-width", "200/2 mm");
         assertThat(design().repeat().widthMm()).isEqualTo(100);
-        hand.click("offer-scale-bands");
+        hand.click("offer-angle-1");
         assertThat(stripes().periodMm()).isEqualTo(100);
     }
 
@@ -151,7 +151,8 @@ class HandOnTheClothTest extends AtTheDemo {
         assertThat(moved.startX()).isGreaterThan(430);
         assertThat(moved.startY()).isGreaterThan(490);
         hand.press(KeyCode.LEFT);
-        assertThat(hand.studio().article().orElseThrow().dressing(POCKET).lay().orElseThrow().startX()).isEqualTo(moved.startX() - 0.5);
+        assertThat(hand.studio().article().orElseThrow().dressing(POCKET).lay().orElseThrow().startX())
+                .isEqualTo(moved.startX() - 0.5);
         hand.click("start-home");
         Lay home = hand.studio().article().orElseThrow().dressing(POCKET).lay().orElseThrow();
         assertThat(home.startX()).isZero();

@@ -50,8 +50,8 @@ class NumbersByHandTest extends AtTheDemo {
         assertThat(hand.shows("offer-resize-tile")).isFalse();
         hand.drag(dial, 42, 12, 15, 3);
         assertThat(stripes().angleDeg()).isNotEqualTo(90).isEqualTo(Math.rint(stripes().angleDeg()));
-        hand.click("offer-scale-bands");
-        assertThat(hand.shows("offer-scale-bands")).isFalse();
+        hand.click("offer-angle-1");
+        assertThat(hand.shows("offer-angle-1")).isFalse();
     }
 
     @Test

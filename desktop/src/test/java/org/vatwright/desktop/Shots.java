@@ -51,19 +51,22 @@ public final class Shots {
     private static Map<String, Consumer<Studio>> views() {
         Map<String, Consumer<Studio>> views = new LinkedHashMap<>();
         views.put("welcome", null);
-        views.put("build", s -> s.select(x -> x.withDesign(s.project().design(new Id("gangway")).orElseThrow()).withLayer(1)
-                .withPart(3).withWorn(new Id("crew-apron"))));
+        views.put("build",
+                s -> s.select(x -> x.withDesign(s.project().design(new Id("gangway")).orElseThrow()).withLayer(1)
+                        .withPart(3).withWorn(new Id("crew-apron"))));
         views.put("build-plaid",
                 s -> s.select(x -> x.withDesign(s.project().design(new Id("skarholm")).orElseThrow()).withLayer(1)
                         .withPart(4).withWorn(new Id("crew-smock"))));
         views.put("build-weave", s -> s.select(x -> x.withDesign(s.project().design(new Id("sailcloth")).orElseThrow())
                 .withLayer(1).withWorn(new Id("tote"))));
-        views.put("build-draft", s -> s.select(x -> x.withDesign(s.project().design(new Id("bosun-twill")).orElseThrow())
-                .withLayer(1).withWorn(new Id("crew-apron"))));
+        views.put("build-draft",
+                s -> s.select(x -> x.withDesign(s.project().design(new Id("bosun-twill")).orElseThrow())
+                        .withLayer(1).withWorn(new Id("crew-apron"))));
         views.put("build-blocks", s -> s.select(x -> x.withDesign(s.project().design(new Id("quay")).orElseThrow())
                 .withLayer(1).withPart(14).withWorn(new Id("floor-mat"))));
-        views.put("build-interlace", s -> s.select(x -> x.withDesign(s.project().design(new Id("mooring")).orElseThrow())
-                .withLayer(1).withWorn(new Id("tote"))));
+        views.put("build-interlace",
+                s -> s.select(x -> x.withDesign(s.project().design(new Id("mooring")).orElseThrow())
+                        .withLayer(1).withWorn(new Id("tote"))));
         views.put("build-flow", s -> s.select(x -> x.withDesign(s.project().design(new Id("wake")).orElseThrow())
                 .withLayer(1).withPart(1).withWorn(new Id("departures-screen"))));
         views.put("build-motifs", s -> s.select(x -> x.withDesign(s.project().design(new Id("terns")).orElseThrow())
@@ -75,17 +78,20 @@ public final class Shots {
         });
         views.put("build-fill", s -> s.select(x -> x.withDesign(s.project().design(new Id("portholes")).orElseThrow())
                 .withLayer(1).withSlot(Selection.FILLS).withWorn(new Id("tea-towel"))));
-        views.put("build-ink", s -> s.select(x -> x.withDesign(s.project().design(new Id("gangway")).orElseThrow()).withSlot(2)
-                .withColourway("Night Crossing")));
+        views.put("build-ink",
+                s -> s.select(x -> x.withDesign(s.project().design(new Id("gangway")).orElseThrow()).withSlot(2)
+                        .withColourway("Night Crossing")));
         views.put("inspect", s -> s.select(x -> x.withStage(Stage.INSPECT)
                 .withDesign(s.project().design(new Id("buoys")).orElseThrow())));
         views.put("inspect-seams", s -> s.select(x -> x.withStage(Stage.INSPECT)
                 .withDesign(s.project().design(new Id("foredeck")).orElseThrow())));
         views.put("colour", s -> s.select(x -> x.withStage(Stage.COLOUR)
-                .withDesign(s.project().design(new Id("gangway")).orElseThrow()).withColourway("Night Crossing").withSlot(1)
+                .withDesign(s.project().design(new Id("gangway")).orElseThrow()).withColourway("Night Crossing")
+                .withSlot(1)
                 .withWorn(new Id("crew-apron"))));
         views.put("dress", s -> s.select(x -> x.withStage(Stage.DRESS)
-                .withArticle(s.project().article(new Id("crew-apron")).orElseThrow()).withPieces(Set.of(new Id("right-pocket")))));
+                .withArticle(s.project().article(new Id("crew-apron")).orElseThrow())
+                .withPieces(Set.of(new Id("right-pocket")))));
         views.put("dress-words", s -> s.select(x -> x.withStage(Stage.DRESS)
                 .withArticle(s.project().article(new Id("ship-s-name")).orElseThrow())
                 .withPieces(Set.of(Article.Lettering.letter(2)))));

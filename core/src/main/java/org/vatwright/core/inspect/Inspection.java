@@ -3,15 +3,17 @@ package org.vatwright.core.inspect;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.measure.Density;
-import org.vatwright.core.measure.Finding;
-import org.vatwright.core.measure.Finding.Severity;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.FillClosing;
+import org.vatwright.core.pattern.Finding;
+import org.vatwright.core.pattern.Finding.Severity;
 import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.Offer;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.Cloth;
@@ -35,8 +37,7 @@ public final class Inspection {
         Raster look = tiles.tile(new Cloth(design, colourway), TileGrid.ofWidth(tile, lookWidth(tile)), work);
         findings.add(SeamCheck.of(look));
         for (Layer layer : design.layers()) {
-            layer.structure().findings(design.repeat()).stream().map(f -> new Finding(f.severity(),
-                    layer.name() + ": " + f.title(), f.number(), f.limit(), f.sentence())).forEach(findings::add);
+            findings.addAll(of(layer, design));
         }
         findings.addAll(FillClosing.findings(design));
         findings.add(stretch("Width in whole pixels", tile.widthMm(), density));
@@ -45,6 +46,16 @@ public final class Inspection {
                 design.palette().slots().size())));
         findings.sort(Comparator.comparing(Finding::severity));
         return findings;
+    }
+
+    /** What does not close has its cheapest closing as a cure. */
+    private static List<Finding> of(Layer layer, Design design) {
+        Optional<Offer> closing = layer.structure().closings(design.repeat()).stream().map(c -> c.on(layer.id()))
+                .findFirst();
+        return layer.structure().findings(design.repeat()).stream()
+                .map(f -> f.withCheck(layer.name() + ": " + f.check())
+                        .withCure(f.closesNearly() ? closing : f.cure()))
+                .toList();
     }
 
     private static int lookWidth(Tile tile) {

@@ -1,8 +1,8 @@
 package org.vatwright.core.inspect;
 
-import org.vatwright.core.measure.Finding;
-import org.vatwright.core.measure.Finding.Severity;
 import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.Finding;
+import org.vatwright.core.pattern.Finding.Severity;
 import org.vatwright.core.raster.Raster;
 
 /** Holds the step in colour across the tile's edges against the steps inside it. */

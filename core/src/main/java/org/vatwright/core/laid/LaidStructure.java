@@ -5,8 +5,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-import org.vatwright.core.measure.Finding;
 import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.Closing;
+import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.repeat.Lattice;
 import org.vatwright.core.repeat.LatticeFit;
@@ -84,6 +85,11 @@ public interface LaidStructure extends DrawnStructure {
     }
 
     @Override
+    default List<Closing> closings(Repeat repeat) {
+        return LaidClosing.of(this, repeat);
+    }
+
+    @Override
     default LaidStructure fitted(Repeat repeat) {
         return this;
     }
@@ -105,8 +111,7 @@ public interface LaidStructure extends DrawnStructure {
         if (closes(repeat)) {
             return List.of(Finding.fine(what + " close", "%d units in the tile".formatted(fit(repeat).count())));
         }
-        return List.of(new Finding(Finding.Severity.LOOK, what + " close nearly", drawn(repeat),
-                "%s\u00b0, 100 %%".formatted(Numbers.plain(angleDeg(), 2)),
-                "Drawn at the nearest that closes on this tile; Build offers ways to have it exact."));
+        return List.of(Finding.nearly(what + " close", drawn(repeat),
+                "%s\u00b0, 100 %%".formatted(Numbers.plain(angleDeg(), 2))));
     }
 }

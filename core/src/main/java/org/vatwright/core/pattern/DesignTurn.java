@@ -3,6 +3,7 @@ package org.vatwright.core.pattern;
 import java.util.ArrayList;
 import java.util.List;
 
+import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
@@ -26,6 +27,24 @@ public final class DesignTurn {
                 .filter(c -> Math.min(c.widthMm(), c.heightMm()) >= Repeat.LEAST_MM
                         && Math.max(c.widthMm(), c.heightMm()) <= Repeat.MOST_MM)
                 .toList();
+    }
+
+    /** @return the same as offers */
+    public static List<Offer> offers(Design design, double angleDeg) {
+        List<Offer> offers = new ArrayList<>();
+        for (TurnedLattice.Closing c : closings(design, angleDeg)) {
+            offers.add(new Offer("turn-all-" + (offers.size() + 1),
+                    "Closes at %s\u00b0".formatted(Numbers.plain(c.angleDeg(), 2)),
+                    "cell %s x %s mm%s%s".formatted(Numbers.plain(c.widthMm(), 2), Numbers.plain(c.heightMm(), 2),
+                            c.stretchX() == 1 ? "" : ", across " + mille(c.stretchX()),
+                            c.stretchY() == 1 ? "" : ", down " + mille(c.stretchY())),
+                    Offer.DEGREE * c.errorDeg() + Offer.scaled(c.stretchX(), c.stretchY()), d -> turn(d, c)));
+        }
+        return offers;
+    }
+
+    private static String mille(double stretch) {
+        return (stretch > 1 ? "+" : "") + Numbers.plain(1000 * (stretch - 1), 1) + " \u2030";
     }
 
     /**

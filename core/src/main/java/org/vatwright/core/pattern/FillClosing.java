@@ -5,8 +5,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
-import org.vatwright.core.measure.Finding;
+import org.vatwright.core.measure.Angle;
 import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.repeat.Lattice;
 import org.vatwright.core.repeat.LatticeFit;
 import org.vatwright.core.repeat.Repeat;
@@ -22,23 +23,8 @@ public final class FillClosing {
     private static final int MOST_CELLS = 24;
     private static final int MOST_SCALES = 3;
     private static final double SAME = 1e-9;
-    /** A degree of turn counts as much as a twentieth in scale. */
-    private static final double TURN_WEIGHT = 0.05;
 
     private FillClosing() {}
-
-    public enum Way {
-        SCALE, TURN, MORE_CELLS
-    }
-
-    /** One offer. @param repeat with which together the fill closes exactly */
-    public record Offer(Way way, Fill fill, Repeat repeat, String cost) {
-
-        /** @return the design with it taken */
-        public Design on(Design design) {
-            return design.withRepeat(repeat).editFill(fill.name(), f -> fill);
-        }
-    }
 
     public static boolean closes(Fill fill, Tile tile) {
         return LatticeFit.of(fill.lattice(), tile).exact();
@@ -53,7 +39,7 @@ public final class FillClosing {
         scales(fill, repeat, offers);
         moreCells(fill, repeat).ifPresent(offers::add);
         turns(fill, repeat, offers);
-        return offers;
+        return Offer.sorted(offers);
     }
 
     /** Turned as it is: one scale for both sides where the tile allows it, else the least change of each side. */
@@ -74,18 +60,27 @@ public final class FillClosing {
         }
         found.sort((p, q) -> Double.compare(Math.abs(Math.log(p.wide() / fill.wide())),
                 Math.abs(Math.log(q.wide() / fill.wide()))));
-        found.stream().limit(2).forEach(f -> offers.add(new Offer(Way.SCALE, f, repeat,
-                "%s %%".formatted(Numbers.plain(100 * f.wide(), 2)))));
+        found.stream().limit(2).forEach(f -> offers.add(offer("scale-" + (offers.size() + 1), "Closes at",
+                "%s %%".formatted(Numbers.plain(100 * f.wide(), 2)), fill, f, repeat)));
         Lattice drawn = LatticeFit.of(asked, tile).drawn();
         double across = Math.hypot(drawn.ax(), drawn.ay()) / Math.hypot(asked.ax(), asked.ay());
         double down = Math.hypot(drawn.bx(), drawn.by()) / Math.hypot(asked.bx(), asked.by());
         if (fits(fill, across, down) && Math.abs(across - down) > SAME) {
             Fill each = fill.withScale(fill.wide() * across, fill.high() * down);
             if (closes(each, tile)) {
-                offers.add(new Offer(Way.SCALE, each, repeat, "%s %% across, %s %% down".formatted(
-                        Numbers.plain(100 * each.wide(), 2), Numbers.plain(100 * each.high(), 2))));
+                offers.add(offer("scale-" + (offers.size() + 1), "Closes at", "%s %% across, %s %% down".formatted(
+                        Numbers.plain(100 * each.wide(), 2), Numbers.plain(100 * each.high(), 2)), fill, each, repeat));
             }
         }
+    }
+
+    /** A tile of more cells costs nothing but room, which weighs little. */
+    private static Offer offer(String id, String title, String cost, Fill now, Fill then, Repeat repeat) {
+        double cells = (double) repeat.tile().columns() * repeat.tile().rows();
+        double weight = Offer.scaled(then.wide() / now.wide(), then.high() / now.high())
+                + Offer.DEGREE * Math.abs(Angle.turn(then.turnDeg() - now.turnDeg()))
+                + (then.equals(now) ? Math.log(cells) / 10 : 0);
+        return new Offer(id, title, cost, weight, d -> d.withRepeat(repeat).editFill(now.name(), f -> then));
     }
 
     private static boolean fits(Fill fill, double across, double down) {
@@ -101,10 +96,11 @@ public final class FillClosing {
                 if (area % across == 0 && area / across <= MOST_CELLS) {
                     Repeat more = one.withCells(across, area / across);
                     if (closes(fill, more.tile())) {
-                        return Optional.of(new Offer(Way.MORE_CELLS, fill, more, "tile %s x %s mm, %d x %d cells"
+                        return Optional.of(offer("more-cells-1", "Holds both", "tile %s x %s mm, %d x %d cells"
                                 .formatted(Numbers.plain(more.tile().widthMm(), 2),
                                         Numbers.plain(more.tile().heightMm(), 2), more.tile().columns(),
-                                        more.tile().rows())));
+                                        more.tile().rows()),
+                                fill, fill, more));
                     }
                 }
             }
@@ -128,10 +124,12 @@ public final class FillClosing {
                 }
             }
         }
-        found.sort(Comparator.comparingDouble(f -> TURN_WEIGHT * Math.abs(f.turnDeg() - fill.turnDeg())
+        found.sort(Comparator.comparingDouble(f -> Offer.DEGREE * Math.abs(f.turnDeg() - fill.turnDeg())
                 + Math.abs(Math.log(f.wide() / fill.wide()))));
-        found.stream().limit(2).forEach(f -> offers.add(new Offer(Way.TURN, f, repeat, "%s\u00b0, %s %%".formatted(
-                Numbers.plain(f.turnDeg(), 2), Numbers.plain(100 * f.wide(), 2)))));
+        int[] number = {0};
+        found.stream().limit(2).forEach(f -> offers.add(offer("turn-" + ++number[0], "Closes turned",
+                "%s\u00b0, %s %%".formatted(Numbers.plain(f.turnDeg(), 2), Numbers.plain(100 * f.wide(), 2)), fill, f,
+                repeat)));
     }
 
     /** @return how it is drawn, in words: "0 degrees, 98.4 % across, 101 % down" */
@@ -155,11 +153,10 @@ public final class FillClosing {
                 findings.add(Finding.fine(fill.name() + " runs through and closes",
                         "%d in the tile".formatted(LatticeFit.of(fill.lattice(), tile).count())));
             } else {
-                findings.add(new Finding(Finding.Severity.LOOK, fill.name() + " closes nearly", drawn(fill, tile),
+                findings.add(Finding.nearly(fill.name() + " closes", drawn(fill, tile),
                         "%s\u00b0, %s %%".formatted(Numbers.plain(fill.turnDeg(), 2),
-                                Numbers.plain(100 * fill.wide(), 2)),
-                        "Drawn at the nearest that closes on this tile; Build offers scales and a tile that hold it "
-                                + "exactly."));
+                                Numbers.plain(100 * fill.wide(), 2)))
+                        .withCure(offers(fill, design.repeat()).stream().findFirst()));
             }
         }
         return findings;

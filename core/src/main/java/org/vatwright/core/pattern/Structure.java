@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
-import org.vatwright.core.measure.Finding;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.TurnedLattice;
@@ -69,6 +69,11 @@ public interface Structure {
     /** @return whether it is another picture at another phase */
     default boolean moves() {
         return false;
+    }
+
+    /** @return the ways to have it close exactly, cheapest first; none when it closes */
+    default List<Closing> closings(Repeat repeat) {
+        return List.of();
     }
 
     /** @return what differs from what was asked for, and whether it closes */

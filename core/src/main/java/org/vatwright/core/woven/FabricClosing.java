@@ -1,9 +1,12 @@
 package org.vatwright.core.woven;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.vatwright.core.loom.Fabric;
 import org.vatwright.core.loom.FabricFit;
+import org.vatwright.core.pattern.Closing;
+import org.vatwright.core.pattern.Offer;
 
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.measure.Refusal;
@@ -18,38 +21,29 @@ public final class FabricClosing {
 
     private FabricClosing() {}
 
-    public enum Way {
-        RESIZE_CELL, COUNT_THREADS, TURN
-    }
-
-    /**
-     * One offer, ready to be taken.
-     *
-     * @param structure,repeat which together close exactly
-     */
-    public record Offer(Way way, FabricStructure structure, Repeat repeat, String cost) {}
-
-    /** @return none when it closes already */
-    public static List<Offer> offers(FabricStructure structure, Repeat repeat) {
+    /** @return the cheapest first; none when it closes already */
+    static List<Closing> of(FabricStructure structure, Repeat repeat) {
         if (structure.closes(repeat)) {
             return List.of();
         }
-        List<Offer> offers = new ArrayList<>();
+        List<Closing> offers = new ArrayList<>();
         Fabric fabric = structure.fabric();
         if (structure.angleDeg() == 0) {
             resize(structure, fabric, repeat, offers);
             count(structure, repeat, offers);
         } else {
-            turn(structure, fabric, offers);
+            turn(structure, fabric, repeat, offers);
         }
+        offers.sort(Comparator.comparingDouble(Closing::weight));
         return offers;
     }
 
-    private static void resize(FabricStructure structure, Fabric fabric, Repeat repeat, List<Offer> offers) {
+    private static void resize(FabricStructure structure, Fabric fabric, Repeat repeat, List<Closing> offers) {
         double w = fabric.periodWidthMm() * Math.max(1, Math.rint(repeat.widthMm() / fabric.periodWidthMm()));
         double h = fabric.periodHeightMm() * Math.max(1, Math.rint(repeat.heightMm() / fabric.periodHeightMm()));
         if (fits(w) && fits(h)) {
-            offers.add(new Offer(Way.RESIZE_CELL, structure, repeat.withSize(w, h), size("cell", w, h)));
+            offers.add(new Closing("resize-cell", "Resize the cell", size("cell", w, h),
+                    Offer.scaled(w / repeat.widthMm(), h / repeat.heightMm()), structure, repeat.withSize(w, h)));
         }
     }
 
@@ -61,19 +55,22 @@ public final class FabricClosing {
         return "%s %s x %s mm".formatted(what, Numbers.plain(w, 2), Numbers.plain(h, 2));
     }
 
-    private static void count(FabricStructure structure, Repeat repeat, List<Offer> offers) {
+    private static void count(FabricStructure structure, Repeat repeat, List<Closing> offers) {
         FabricFit fit = structure.fit(repeat);
         double ends = fit.endsPerCm(structure.fabric());
         double picks = fit.picksPerCm(structure.fabric());
         try {
-            offers.add(new Offer(Way.COUNT_THREADS, structure.closed(0, ends, picks), repeat,
-                    "%s by %s threads a cm".formatted(Numbers.plain(ends, 3), Numbers.plain(picks, 3))));
+            offers.add(new Closing("count-threads", "Count the threads anew",
+                    "%s by %s threads a cm".formatted(Numbers.plain(ends, 3), Numbers.plain(picks, 3)),
+                    Offer.scaled(ends / structure.fabric().endsPerCm(), picks / structure.fabric().picksPerCm()),
+                    structure.closed(0, ends, picks), repeat));
         } catch (Refusal e) {
             // Threads that coarse or fine are no cloth; the other ways remain.
         }
     }
 
-    private static void turn(FabricStructure structure, Fabric fabric, List<Offer> offers) {
+    private static void turn(FabricStructure structure, Fabric fabric, Repeat repeat,
+            List<Closing> offers) {
         if (!fits(fabric.periodWidthMm()) || !fits(fabric.periodHeightMm())) {
             return;
         }
@@ -87,10 +84,12 @@ public final class FabricClosing {
                                 ? ""
                                 : ", %s stretched %s \u2030".formatted(c.stretchX() == 1 ? "picks" : "ends",
                                         Numbers.plain(stretch, 1)));
-                offers.add(new Offer(Way.TURN,
+                offers.add(new Closing("turn-" + (offers.size() + 1), "Closes at", cost,
+                        Offer.DEGREE * c.errorDeg() + Offer.scaled(c.stretchX(), c.stretchY())
+                                + Offer.scaled(c.widthMm() * c.heightMm() / repeat.widthMm() / repeat.heightMm()) / 2,
                         structure.closed(c.angleDeg(), fabric.endsPerCm() / c.stretchX(),
                                 fabric.picksPerCm() / c.stretchY()),
-                        new Repeat(c.widthMm(), c.heightMm(), Arrangement.STRAIGHT), cost));
+                        new Repeat(c.widthMm(), c.heightMm(), Arrangement.STRAIGHT)));
             }
         }
     }

@@ -6,11 +6,12 @@ import java.util.Optional;
 import org.vatwright.core.loom.Fabric;
 import org.vatwright.core.loom.FabricFit;
 import org.vatwright.core.loom.FabricPeriod;
+import org.vatwright.core.pattern.Closing;
 import org.vatwright.core.yarn.FabricOutlines;
 import org.vatwright.core.yarn.FabricPainter;
 
-import org.vatwright.core.measure.Finding;
 import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.pattern.PaintRequest;
 import org.vatwright.core.pattern.Painter;
 import org.vatwright.core.pattern.Phase;
@@ -43,6 +44,11 @@ public interface FabricStructure extends Structure {
     /** @return whether it lies on the tile just as asked for */
     default boolean closes(Repeat repeat) {
         return fit(repeat).exact(fabric(), angleDeg());
+    }
+
+    @Override
+    default List<Closing> closings(Repeat repeat) {
+        return FabricClosing.of(this, repeat);
     }
 
     @Override
@@ -85,10 +91,9 @@ public interface FabricStructure extends Structure {
         if (fit.exact(fabric, angleDeg())) {
             findings.add(Finding.fine("Cloth closes", "%s\u00b0".formatted(Numbers.plain(angleDeg(), 2))));
         } else {
-            findings.add(new Finding(Finding.Severity.LOOK, "Cloth closes nearly", drawn(fit),
+            findings.add(Finding.nearly("Cloth closes", drawn(fit),
                     "%s by %s a cm at %s\u00b0".formatted(Numbers.plain(fabric.endsPerCm(), 2),
-                            Numbers.plain(fabric.picksPerCm(), 2), Numbers.plain(angleDeg(), 2)),
-                    "Drawn at the nearest that closes on this tile; Build offers ways to have it exact."));
+                            Numbers.plain(fabric.picksPerCm(), 2), Numbers.plain(angleDeg(), 2))));
         }
         return findings;
     }

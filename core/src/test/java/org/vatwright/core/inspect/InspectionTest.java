@@ -7,9 +7,9 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.vatwright.core.Samples;
 import org.vatwright.core.measure.Density;
-import org.vatwright.core.measure.Finding;
-import org.vatwright.core.measure.Finding.Severity;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Finding;
+import org.vatwright.core.pattern.Finding.Severity;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.TileSource;
@@ -33,11 +33,16 @@ class InspectionTest {
         List<Finding> findings = Inspection.of(design, Samples.morning(), new Density(30), TileSource.PAINTED,
                 Work.on(2));
         assertThat(findings).isSortedAccordingTo((a, b) -> a.severity().compareTo(b.severity()));
-        assertThat(findings).filteredOn(f -> f.title().contains("closes nearly")).singleElement()
-                .satisfies(f -> assertThat(f.sentence()).contains("three ways"));
-        assertThat(findings).filteredOn(f -> f.title().equals("Width in whole pixels")).singleElement()
+        assertThat(findings).filteredOn(f -> f.check().contains("closes nearly")).singleElement()
+                .satisfies(f -> {
+                    assertThat(f.words()).contains("ways to have it exact");
+                    Design cured = f.cure().orElseThrow().change().apply(design);
+                    assertThat(Inspection.of(cured, Samples.morning(), new Density(30), TileSource.PAINTED, Work.on(2)))
+                            .noneMatch(Finding::closesNearly).anyMatch(x -> x.check().contains("closes"));
+                });
+        assertThat(findings).filteredOn(f -> f.check().equals("Width in whole pixels")).singleElement()
                 .satisfies(f -> assertThat(f.severity()).isEqualTo(Severity.LOOK));
-        assertThat(findings).filteredOn(f -> f.title().equals("Seam steps")).singleElement()
+        assertThat(findings).filteredOn(f -> f.check().equals("Seam steps")).singleElement()
                 .satisfies(f -> assertThat(f.severity()).isEqualTo(Severity.FINE));
     }
 }

@@ -22,6 +22,7 @@ import org.vatwright.core.family.flow.Sway;
 import org.vatwright.core.family.interlace.Interlace;
 import org.vatwright.core.family.interlace.Mesh;
 import org.vatwright.core.family.zigzag.Zigzag;
+import org.vatwright.core.pattern.Closing;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
 
@@ -95,10 +96,11 @@ class GripsTest {
             for (int n = 0; n < 6; n++) {
                 LaidStructure turned = laid.withAngle(n < 3 ? 0 : random.nextInt(90));
                 Repeat repeat = new Repeat(40 + random.nextInt(160), 40 + random.nextInt(160), Arrangement.STRAIGHT);
-                for (LaidClosing.Offer offer : LaidClosing.offers(turned, repeat)) {
+                for (Closing offer : turned.closings(repeat)) {
                     offers++;
-                    assertThat(offer.structure().closes(offer.repeat())).as("%s", offer).isTrue();
-                    assertThat(offer.structure().fit(offer.repeat()).map().isIdentity()).isTrue();
+                    LaidStructure closed = (LaidStructure) offer.structure();
+                    assertThat(closed.closes(offer.repeat())).as("%s", offer).isTrue();
+                    assertThat(closed.fit(offer.repeat()).map().isIdentity()).isTrue();
                 }
             }
             LaidClosing.tile(laid).ifPresent(tile -> {

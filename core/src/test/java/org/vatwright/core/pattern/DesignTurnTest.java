@@ -58,7 +58,7 @@ class DesignTurnTest {
         // The same marks, sampled twice: only edges differ. Turned the wrong way it is above 40.
         assertThat(off / straight.argb().length).isLessThan(9);
         turned.layers().forEach(l -> assertThat(l.structure().findings(turned.repeat()))
-                .allSatisfy(f -> assertThat(f.sentence()).isEmpty()));
+                .allSatisfy(f -> assertThat(f.words()).isEmpty()));
     }
 
     @Test

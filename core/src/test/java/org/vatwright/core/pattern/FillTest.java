@@ -153,7 +153,7 @@ class FillTest {
         Design outer = project.design(id("Level 5")).orElseThrow();
         Raster tile = tile(outer);
         assertThat(FillClosing.findings(outer))
-                .allMatch(f -> f.severity() == org.vatwright.core.measure.Finding.Severity.FINE);
+                .allMatch(f -> f.severity() == org.vatwright.core.pattern.Finding.Severity.FINE);
         Raster field = FieldRenderer.render(new Cloth(outer, outer.palette().first()), new FieldSpec(256, 256, TEN),
                 TileSource.PAINTED, Work.on(2));
         int smaller = 0;
@@ -192,14 +192,15 @@ class FillTest {
                     .withTurnDeg(n % 3 == 0 ? 0 : 90 * random.nextInt(4) + (n % 3 == 1 ? 0 : 30));
             Design design = Samples.any(random, 20 + random.nextInt(9), 20 + random.nextInt(9))
                     .withFills(List.of(fill));
-            List<FillClosing.Offer> offers = FillClosing.offers(fill, design.repeat());
+            List<Offer> offers = FillClosing.offers(fill, design.repeat());
             offered += offers.isEmpty() ? 0 : 1;
-            for (FillClosing.Offer offer : offers) {
-                Design taken = offer.on(design);
-                assertThat(FillClosing.closes(offer.fill(), taken.repeat().tile())).as(offer.cost()).isTrue();
-                if (offer.way() == FillClosing.Way.MORE_CELLS && n < 20) {
+            for (Offer offer : offers) {
+                Design taken = offer.change().apply(design);
+                assertThat(FillClosing.closes(taken.fills().getFirst(), taken.repeat().tile())).as(offer.cost())
+                        .isTrue();
+                if (offer.id().startsWith("more-cells") && n < 20) {
                     more++;
-                    assertThat(offer.fill()).isEqualTo(fill);
+                    assertThat(taken.fills()).containsExactly(fill);
                     Raster small = tile(design);
                     Raster large = tile(taken);
                     for (int i = 0; i < 500; i++) {

@@ -6,6 +6,7 @@ import org.vatwright.core.loom.Fabric;
 import org.vatwright.core.loom.Look;
 import org.vatwright.core.loom.SettText;
 import org.vatwright.core.loom.Weave;
+import org.vatwright.core.pattern.Closing;
 import org.vatwright.core.render.Cloth;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -27,8 +28,8 @@ import org.vatwright.core.family.plaid.Plaid;
 import org.vatwright.core.family.plaid.PlaidDesign;
 import org.vatwright.core.inspect.SeamCheck;
 import org.vatwright.core.measure.Density;
-import org.vatwright.core.measure.Finding;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.raster.Raster;
@@ -106,15 +107,16 @@ class FabricStructuresTest {
             Plaid plaid = new Plaid(fabric).withAngle(random.nextBoolean() ? 0 : random.nextInt(180) - 90);
             Repeat repeat = new Repeat(20 + random.nextInt(200), 20 + random.nextInt(200),
                     random.nextBoolean() ? Arrangement.STRAIGHT : Arrangement.HALF_DROP);
-            for (FabricClosing.Offer offer : FabricClosing.offers(plaid, repeat)) {
-                assertThat(offer.structure().closes(offer.repeat())).as("%s: %s", offer.way(), offer.cost()).isTrue();
-                assertThat(offer.structure().fabric().warp()).isEqualTo(fabric.warp());
-                switch (offer.way()) {
-                    case RESIZE_CELL -> assertThat(offer.structure()).isEqualTo(plaid);
-                    case COUNT_THREADS -> assertThat(offer.repeat()).isEqualTo(repeat);
-                    case TURN -> {
+            for (Closing offer : plaid.closings(repeat)) {
+                FabricStructure closed = (FabricStructure) offer.structure();
+                assertThat(closed.closes(offer.repeat())).as("%s: %s", offer.id(), offer.cost()).isTrue();
+                assertThat(closed.fabric().warp()).isEqualTo(fabric.warp());
+                switch (offer.id()) {
+                    case "resize-cell" -> assertThat(closed).isEqualTo(plaid);
+                    case "count-threads" -> assertThat(offer.repeat()).isEqualTo(repeat);
+                    default -> {
                         turned++;
-                        assertThat(offer.structure().angleDeg()).isEqualTo(plaid.angleDeg(), within(15.0));
+                        assertThat(closed.angleDeg()).isEqualTo(plaid.angleDeg(), within(15.0));
                     }
                 }
             }
@@ -138,7 +140,7 @@ class FabricStructuresTest {
             Design design = Samples.design(140, 97, Arrangement.HALF_DROP, inked.withAngle(angle));
             assertThat(SeamCheck.ratio(tile(design, 700))).as("at %s degrees", angle).isLessThan(1.6);
             List<Finding> findings = design.layers().getFirst().structure().findings(design.repeat());
-            assertThat(findings).extracting(Finding::title).contains("Threads in the tile", "Cloth closes nearly");
+            assertThat(findings).extracting(Finding::check).contains("Threads in the tile", "Cloth closes nearly");
         }
     }
 

@@ -15,7 +15,6 @@ import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.repeat.Tile;
-import org.vatwright.core.woven.FabricClosing;
 import org.vatwright.core.woven.FabricStructure;
 import org.vatwright.desktop.board.BoardView;
 import org.vatwright.desktop.cloth.TrueSize;
@@ -176,8 +175,7 @@ public final class BuildStage extends DesignStage {
         if (!design.layers().isEmpty() || !(fresh instanceof FabricStructure cloth)) {
             return design;
         }
-        return FabricClosing.offers(cloth, design.repeat()).stream()
-                .filter(o -> o.way() == FabricClosing.Way.RESIZE_CELL).findFirst()
+        return cloth.closings(design.repeat()).stream().filter(c -> c.id().equals("resize-cell")).findFirst()
                 .map(o -> design.withRepeat(o.repeat())).orElse(design);
     }
 

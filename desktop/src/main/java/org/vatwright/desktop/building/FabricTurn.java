@@ -9,7 +9,6 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.TurnedLattice;
-import org.vatwright.core.woven.FabricClosing;
 import org.vatwright.core.woven.FabricStructure;
 import org.vatwright.desktop.control.GrainDial;
 import org.vatwright.desktop.control.NumberRow;
@@ -28,12 +27,13 @@ final class FabricTurn extends VBox {
     private final GrainDial dial;
     private final NumberRow angle;
     private final Label drawn = Ui.prose("", "quiet");
-    private final Offers offers = new Offers();
+    private final Offers offers;
     private Marks marks = new Marks(0, 0, List.of());
 
     FabricTurn(Studio studio, DoubleConsumer turn) {
         super(8);
         this.studio = studio;
+        offers = new Offers(studio, "closing-");
         dial = new GrainDial(studio, "cloth angle", turn);
         angle = NumberRow.number(studio, "", "angle of the cloth", "\u00b0", 3, 1, turn);
         getChildren().addAll(Ui.row(dial, Ui.column(4, Ui.label("Angle", "card-title"), angle, drawn)), offers);
@@ -52,27 +52,7 @@ final class FabricTurn extends VBox {
                 : "Does not close; drawn " + structure.drawn(structure.fit(design.repeat())));
         drawn.getStyleClass().removeAll("fine", "look");
         drawn.getStyleClass().add(closes ? "fine" : "look");
-        offers.clear();
-        int turns = 0;
-        for (FabricClosing.Offer offer : FabricClosing.offers(structure, design.repeat())) {
-            String number = offer.way() == FabricClosing.Way.TURN ? "-" + ++turns : "";
-            offers.add("closing-" + Offers.id(offer.way()) + number, words(offer.way()) + ": " + offer.cost(),
-                    () -> take(offer));
-        }
-    }
-
-    private static String words(FabricClosing.Way way) {
-        return switch (way) {
-            case RESIZE_CELL -> "Resize the cell";
-            case COUNT_THREADS -> "Count the threads anew";
-            case TURN -> "Closes at";
-        };
-    }
-
-    private void take(FabricClosing.Offer offer) {
-        int layer = studio.selection().layer();
-        studio.editDesign("close cloth: " + offer.cost(),
-                d -> d.withRepeat(offer.repeat()).replace(layer, l -> l.withStructure(offer.structure())));
+        offers.show(structure.closings(design.repeat()).stream().map(c -> c.on(studio.selection().layer())).toList());
     }
 
     /** @return angles that close without stretch and with a tile of a few periods, for the dial's long ticks */

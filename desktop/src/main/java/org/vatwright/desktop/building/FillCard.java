@@ -1,5 +1,6 @@
 package org.vatwright.desktop.building;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -10,6 +11,7 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.FillClosing;
 import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.Offer;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
@@ -39,12 +41,13 @@ final class FillCard extends VBox {
     private final Segments<Boolean> manner;
     private final CheckBox follows = new CheckBox("scaled and turned with it");
     private final Label closes = Ui.prose("", "quiet");
-    private final Offers offers = new Offers();
+    private final Offers offers;
     private boolean showing;
 
     FillCard(Studio studio) {
         super(4);
         this.studio = studio;
+        offers = new Offers(studio, "fill-");
         setId("fill-card");
         name.setId("fill-name");
         name.setAccessibleText("Name of the ink");
@@ -161,7 +164,7 @@ final class FillCard extends VBox {
     }
 
     private void closing(Fill fill, Design design) {
-        offers.clear();
+        List<Offer> all = new ArrayList<>();
         closes.getStyleClass().removeAll("fine", "look");
         if (fill.anew()) {
             closes.setText("Starts in the middle of each mark. Lines without ends have it run through.");
@@ -171,25 +174,13 @@ final class FillCard extends VBox {
                     ? "Closes on this tile"
                     : "Does not close; drawn at " + FillClosing.drawn(fill, design.repeat().tile()));
             closes.getStyleClass().add(exact ? "fine" : "look");
-            int number = 0;
-            for (FillClosing.Offer offer : FillClosing.offers(fill, design.repeat())) {
-                offers.add("fill-%s-%d".formatted(Offers.id(offer.way()), ++number),
-                        words(offer.way()) + ": " + offer.cost(),
-                        () -> studio.editDesign("close an ink: " + offer.cost(), offer::on));
-            }
+            all.addAll(FillClosing.offers(fill, design.repeat()));
         }
         if (design.repeat().across() * design.repeat().down() > 1) {
-            offers.add("least-tile", "The tile holds %d cells; make it the least again".formatted(
-                    design.repeat().tile().columns() * design.repeat().tile().rows()),
-                    () -> studio.editDesign("the least tile", d -> d.withRepeat(d.repeat().withCells(1, 1))));
+            all.add(new Offer("least-tile", "Make the tile the least again", "it holds %d cells now".formatted(
+                    design.repeat().tile().columns() * design.repeat().tile().rows()), 1,
+                    d -> d.withRepeat(d.repeat().withCells(1, 1))));
         }
-    }
-
-    private static String words(FillClosing.Way way) {
-        return switch (way) {
-            case SCALE -> "Closes at";
-            case TURN -> "Closes turned";
-            case MORE_CELLS -> "Holds both";
-        };
+        offers.show(all);
     }
 }

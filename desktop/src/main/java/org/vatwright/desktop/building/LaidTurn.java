@@ -25,13 +25,14 @@ final class LaidTurn extends VBox {
     private final NumberRow angle;
     private final Label drawn = Ui.prose("", "quiet");
     private final Label tile = Ui.prose("", "quiet");
-    private final Offers offers = new Offers();
+    private final Offers offers;
     private Lattice marked;
     private List<Double> marks = List.of();
 
     LaidTurn(Studio studio, String what) {
         super(8);
         this.studio = studio;
+        offers = new Offers(studio, "closing-");
         dial = new GrainDial(studio, what + " angle", this::turn);
         angle = NumberRow.number(studio, "", "angle of the " + what, "\u00b0", 3, 1, this::turn);
         tile.setId("exact-tile");
@@ -58,28 +59,7 @@ final class LaidTurn extends VBox {
         tile.setText(LaidClosing.tile(laid).map(t -> "Its own tile: %s x %s mm".formatted(
                 Numbers.plain(t.widthMm(), 6), Numbers.plain(t.heightMm(), 6)))
                 .orElse("No tile at just this angle"));
-        offers.clear();
-        int turns = 0;
-        for (LaidClosing.Offer offer : LaidClosing.offers(laid, design.repeat())) {
-            String number = offer.way() == LaidClosing.Way.TURN ? "-" + ++turns : "";
-            offers.add("closing-" + Offers.id(offer.way()) + number, words(offer.way()) + ": " + offer.cost(),
-                    () -> take(offer));
-        }
-    }
-
-    private static String words(LaidClosing.Way way) {
-        return switch (way) {
-            case RESIZE_CELL -> "Resize the cell";
-            case RESIZE_BRICK -> "A smaller cell";
-            case FIT_UNIT -> "Fit it to the cell";
-            case TURN -> "Closes at";
-        };
-    }
-
-    private void take(LaidClosing.Offer offer) {
-        int layer = studio.selection().layer();
-        studio.editDesign("close: " + offer.cost(),
-                d -> d.withRepeat(offer.repeat()).replace(layer, l -> l.withStructure(offer.structure())));
+        offers.show(laid.closings(design.repeat()).stream().map(c -> c.on(studio.selection().layer())).toList());
     }
 
     private static List<Double> closingAngles(Lattice lattice) {

@@ -1,42 +1,49 @@
 package org.vatwright.desktop.building;
 
-import java.util.Locale;
+import java.util.List;
 
+import org.vatwright.core.pattern.Offer;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
 
-/** Ways to have something close exactly, each with what it costs, to be taken by a click. Not shown while there are none. */
+/** Offers, cheapest first, each taken by a click. Not shown while there are none. */
 final class Offers extends VBox {
 
-    Offers() {
+    private final Studio studio;
+    private final String prefix;
+
+    /** @param prefix of their ids, by which they are told from those of others */
+    Offers(Studio studio, String prefix) {
         super(4);
+        this.studio = studio;
+        this.prefix = prefix;
         getStyleClass().add("offers");
         Ui.show(this, false);
     }
 
     void clear() {
-        getChildren().clear();
-        Ui.show(this, false);
+        show(List.of());
     }
 
-    /** @param words may take several lines */
-    void add(String id, String words, Runnable take) {
-        Button offer = Ui.link(words, take);
-        offer.setId(id);
-        offer.setWrapText(true);
-        offer.setMinWidth(0);
-        getChildren().add(offer);
-        Ui.show(this, true);
+    void show(List<Offer> offers) {
+        show(offers, () -> {});
     }
 
-    int count() {
-        return getChildren().size();
-    }
-
-    /** @return a way's name as part of an id: "resize-cell" */
-    static String id(Enum<?> way) {
-        return way.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    /** @param then after one is taken */
+    void show(List<Offer> offers, Runnable then) {
+        getChildren().setAll(Offer.sorted(offers).stream().map(offer -> {
+            Button take = Ui.link(offer.words(), () -> {
+                studio.take(offer);
+                then.run();
+            });
+            take.setId(prefix + offer.id());
+            take.setWrapText(true);
+            take.setMinWidth(0);
+            return take;
+        }).toList());
+        Ui.show(this, !offers.isEmpty());
     }
 }

@@ -1,9 +1,10 @@
 package org.vatwright.desktop.building;
 
+import java.util.List;
+
 import org.vatwright.core.measure.Angle;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.DesignTurn;
-import org.vatwright.core.repeat.TurnedLattice;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.studio.Studio;
 
@@ -17,11 +18,12 @@ final class RepeatTurn extends VBox {
     private final Studio studio;
     private final NumberRow angle;
     private final NumberRow scale;
-    private final Offers offers = new Offers();
+    private final Offers offers;
 
     RepeatTurn(Studio studio) {
         super(4);
         this.studio = studio;
+        offers = new Offers(studio, "");
         angle = NumberRow.number(studio, "Turn all", "turn the whole repeat", "\u00b0", 3, 1, this::offer);
         scale = NumberRow.number(studio, "Scale all", "scale the whole repeat", "%", 2, 5, this::scale);
         scale.show(100);
@@ -41,27 +43,10 @@ final class RepeatTurn extends VBox {
     private void offer(double wanted) {
         double degrees = Angle.turn(wanted);
         angle.show(degrees);
-        offers.clear();
-        studio.design().filter(d -> degrees != 0).ifPresent(d -> DesignTurn.closings(d, degrees).stream()
-                .limit(MOST_OFFERS).forEach(this::add));
-    }
-
-    private void add(TurnedLattice.Closing closing) {
-        offers.add("turn-all-" + (offers.count() + 1), "Closes at %s\u00b0, cell %s x %s mm%s%s".formatted(
-                Numbers.plain(closing.angleDeg(), 2), Numbers.plain(closing.widthMm(), 2),
-                Numbers.plain(closing.heightMm(), 2),
-                closing.stretchX() == 1 ? "" : ", across " + mille(closing.stretchX()),
-                closing.stretchY() == 1 ? "" : ", down " + mille(closing.stretchY())), () -> take(closing));
-    }
-
-    private static String mille(double stretch) {
-        return (stretch > 1 ? "+" : "") + Numbers.plain(1000 * (stretch - 1), 1) + " \u2030";
-    }
-
-    private void take(TurnedLattice.Closing closing) {
-        studio.editDesign("turn all by %s\u00b0".formatted(Numbers.plain(closing.angleDeg(), 2)),
-                d -> DesignTurn.turn(d, closing));
-        angle.show(0);
-        offers.clear();
+        offers.show(studio.design().filter(d -> degrees != 0)
+                .map(d -> DesignTurn.offers(d, degrees).stream().limit(MOST_OFFERS).toList()).orElse(List.of()), () -> {
+                    angle.show(0);
+                    offers.clear();
+                });
     }
 }

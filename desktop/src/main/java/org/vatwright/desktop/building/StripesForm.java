@@ -7,7 +7,6 @@ import org.vatwright.core.band.Band;
 import org.vatwright.core.band.BandMeasure;
 import org.vatwright.core.band.BandRun;
 import org.vatwright.core.colour.Colourway;
-import org.vatwright.core.family.stripe.StripeClosing;
 import org.vatwright.core.family.stripe.Stripes;
 import org.vatwright.core.family.stripe.Waves;
 import org.vatwright.core.measure.Numbers;
@@ -39,10 +38,11 @@ final class StripesForm implements StructureForm {
     private final GrainDial dial;
     private final NumberRow angle;
     private final Label drawn = Ui.prose("", "quiet");
-    private final Offers offers = new Offers();
+    private final Offers offers;
 
     StripesForm(Studio studio) {
         this.studio = studio;
+        offers = new Offers(studio, "offer-");
         RunEditor runs = RunEditor.stripes(studio);
         bands = new BandList(studio, runs, "");
         edges = new BandEdgeRows(studio, runs);
@@ -112,24 +112,7 @@ final class StripesForm implements StructureForm {
                         Numbers.plain(100 * waves.bandScale(stripes), 1)));
         drawn.getStyleClass().removeAll("fine", "look");
         drawn.getStyleClass().add(exact ? "fine" : "look");
-        offers.clear();
-        for (StripeClosing.Offer offer : StripeClosing.offers(stripes, design.repeat())) {
-            offers.add("offer-" + Offers.id(offer.way()), words(offer.way()) + ": " + offer.cost(), () -> take(offer));
-        }
-    }
-
-    private static String words(StripeClosing.Way way) {
-        return switch (way) {
-            case NEAREST_ANGLE -> "Take the nearest angle";
-            case RESIZE_TILE -> "Resize the cell";
-            case SCALE_BANDS -> "Scale the bands";
-        };
-    }
-
-    private void take(StripeClosing.Offer offer) {
-        int layer = studio.selection().layer();
-        studio.editDesign("close stripe: " + offer.cost(),
-                d -> d.withRepeat(offer.repeat()).replace(layer, l -> l.withStructure(offer.stripes())));
+        offers.show(stripes.closings(design.repeat()).stream().map(c -> c.on(studio.selection().layer())).toList());
     }
 
     /** @return the angles from -90 to 90 at which bands of nearly this width close */

@@ -83,7 +83,8 @@ final class WornPane extends Pane {
         double w = getWidth() - 2 * MARGIN;
         double h = getHeight() - BOTTOM - TOP;
         double pxPerMm = draw(cloth, worn, design, colourway, MARGIN, TOP, w, h);
-        title.setText("Worn   " + studio.project().article(worn).map(Article::name).orElse("field") + ", " + colourway.name());
+        title.setText("Worn   " + studio.project().article(worn).map(Article::name).orElse("field") + ", "
+                + colourway.name());
         title.autosize();
         title.relocate(MARGIN, 12);
         thumbs(design, colourway);
@@ -127,7 +128,8 @@ final class WornPane extends Pane {
         }
         for (Thumb thumb : all) {
             draw(thumb.image(), thumb.article().id(), design, colourway, 0, 0, THUMB, THUMB);
-            thumb.button().pseudoClassStateChanged(Styles.CHOSEN, thumb.article().id().equals(studio.selection().worn()));
+            thumb.button().pseudoClassStateChanged(Styles.CHOSEN,
+                    thumb.article().id().equals(studio.selection().worn()));
         }
     }
 

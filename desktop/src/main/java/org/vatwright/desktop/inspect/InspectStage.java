@@ -6,9 +6,9 @@ import java.util.Locale;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.inspect.Inspection;
 import org.vatwright.core.measure.Density;
-import org.vatwright.core.measure.Finding;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.raster.Work;
 import org.vatwright.desktop.cloth.TrueSize;
 import org.vatwright.desktop.control.NumberRow;
@@ -20,6 +20,7 @@ import org.vatwright.desktop.studio.Studio;
 
 import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -95,21 +96,27 @@ public final class InspectStage extends DesignStage {
     private Node finding(Finding f) {
         Region sign = new Region();
         sign.getStyleClass().addAll("sign", "sign-" + f.severity().name().toLowerCase(Locale.ROOT));
-        Label name = Ui.prose(f.title(), f.severity() == Finding.Severity.FINE ? "plain" : "card-title");
-        Label number = Ui.prose(f.number() + (f.limit().isEmpty() ? "" : ", limit " + f.limit()), "quiet");
+        Label name = Ui.prose(f.check(), f.severity() == Finding.Severity.FINE ? "plain" : "card-title");
+        Label number = Ui.prose(f.value() + (f.limit().isEmpty() ? "" : ", limit " + f.limit()), "quiet");
         if (f.severity() == Finding.Severity.FINE) {
             Label tick = Ui.label("\u2713", "fine");
             VBox line = Ui.column(0, Ui.row(tick, name), number);
             number.getStyleClass().add("indented");
             return line;
         }
-        VBox card = Ui.card(Ui.row(sign, name), number, Ui.prose(f.sentence()));
-        if (f.title().equals("Seam steps")) {
+        VBox card = Ui.card(Ui.row(sign, name), number, Ui.prose(f.words()));
+        if (f.check().equals("Seam steps")) {
             card.getChildren().add(Ui.link("show me", () -> {
                 sight = InspectPane.Sight.SEAMS;
                 refresh();
             }));
         }
+        f.cure().ifPresent(cure -> {
+            Button take = Ui.link(cure.words(), () -> studio.take(cure));
+            take.setWrapText(true);
+            take.setId("cure-" + cure.id());
+            card.getChildren().add(take);
+        });
         return card;
     }
 

@@ -1,6 +1,7 @@
 package org.vatwright.desktop.studio;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.Consumer;
@@ -18,6 +19,7 @@ import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.Offer;
 import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.project.History;
 import org.vatwright.core.project.Project;
@@ -188,6 +190,12 @@ public final class Studio {
     public boolean editDesign(String name, UnaryOperator<Design> change) {
         Id design = selection.design();
         return edit(name, p -> p.edit(design, change));
+    }
+
+    /** Takes an offer on the design in view. @return whether it was done */
+    public boolean take(Offer offer) {
+        String name = offer.words();
+        return editDesign(name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1), offer.change());
     }
 
     public boolean editLayer(String name, UnaryOperator<Layer> change) {

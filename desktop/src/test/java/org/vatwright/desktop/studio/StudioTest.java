@@ -80,7 +80,8 @@ class StudioTest {
 
     @Test
     void whatIsSelectedFollowsWhatIsThere() {
-        studio.select(s -> s.withDesign(studio.project().design(new Id("buoys")).orElseThrow()).withWorn(new Id("crew-apron")));
+        studio.select(s -> s.withDesign(studio.project().design(new Id("buoys")).orElseThrow())
+                .withWorn(new Id("crew-apron")));
         assertThat(studio.edit("remove what is worn", p -> p.removeDesign(new Id("buoys")))).isFalse();
         studio.edit("remove the apron", p -> p.withArticles(List.of()));
         studio.edit("remove", p -> p.withJobs(List.of()).removeDesign(new Id("buoys")));
@@ -149,7 +150,8 @@ class StudioTest {
                 "Portholes", "Breakers");
         Project linked = studio.project();
         studio.select(s -> s.withDesign(linked.design(new Id("swell")).orElseThrow()));
-        assertThat(studio.addFill("Deck", new Fill.OfDesign(linked.design(new Id("gangway")).orElseThrow(), Optional.empty())))
+        assertThat(studio.addFill("Deck",
+                new Fill.OfDesign(linked.design(new Id("gangway")).orElseThrow(), Optional.empty())))
                 .isFalse();
         assertThat(said.getLast().text()).contains("cannot lie in itself").contains("Gangway in Breakers in Gangway");
         assertThat(studio.project()).isSameAs(linked);

@@ -8,9 +8,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
-import org.vatwright.core.measure.Finding;
 import org.vatwright.core.measure.Fraction;
 import org.vatwright.core.measure.Require;
+import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.pattern.Structure;

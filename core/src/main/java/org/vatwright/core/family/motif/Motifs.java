@@ -15,8 +15,8 @@ import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;
 
-import org.vatwright.core.measure.Finding;
 import org.vatwright.core.measure.Require;
+import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.repeat.Arrangement;

@@ -8,8 +8,9 @@ import java.util.function.UnaryOperator;
 import org.vatwright.core.band.BandMeasure;
 import org.vatwright.core.band.BandRun;
 import org.vatwright.core.measure.Angle;
-import org.vatwright.core.measure.Finding;
 import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.Closing;
+import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.PaintRequest;
 import org.vatwright.core.pattern.Painter;
@@ -78,6 +79,11 @@ public record Stripes(BandRun run, BandMeasure measure, double angleDeg,
     }
 
     @Override
+    public List<Closing> closings(Repeat repeat) {
+        return StripeClosing.of(this, repeat);
+    }
+
+    @Override
     public Stripes fitted(Repeat repeat) {
         return this;
     }
@@ -114,10 +120,9 @@ public record Stripes(BandRun run, BandMeasure measure, double angleDeg,
             return List.of(Finding.fine("Stripe closes", "%d x %d in a tile".formatted(Math.abs(waves.across()),
                     Math.abs(waves.down()))));
         }
-        return List.of(new Finding(Finding.Severity.LOOK, "Stripe closes nearly",
+        return List.of(Finding.nearly("Stripe closes",
                 "%s\u00b0, bands %s %%".formatted(Numbers.plain(waves.angleDeg(), 2),
                         Numbers.plain(100 * waves.bandScale(this), 2)),
-                "%s\u00b0, 100 %%".formatted(Numbers.plain(angleDeg, 2)),
-                "Drawn at the nearest that closes on this tile; Build offers three ways to have it exact."));
+                "%s\u00b0, 100 %%".formatted(Numbers.plain(angleDeg, 2))));
     }
 }

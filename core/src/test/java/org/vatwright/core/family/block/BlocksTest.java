@@ -16,9 +16,10 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.vatwright.core.Samples;
 import org.vatwright.core.laid.LaidClosing;
 import org.vatwright.core.measure.Density;
-import org.vatwright.core.measure.Finding;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.pattern.Closing;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.pattern.VectorMark;
@@ -57,8 +58,8 @@ class BlocksTest {
         assertThat(turned.heightMm()).isEqualTo(200 * Math.sqrt(2), within(1e-9));
         Blocks upright = blocks(new Bond.Herringbone(3), 0, 90, 10, ONE);
         assertThat(tile(upright)).isEqualTo(new Repeat(600, 600, Arrangement.STRAIGHT));
-        Repeat brick = LaidClosing.offers(upright, new Repeat(500, 500, Arrangement.STRAIGHT)).stream()
-                .filter(o -> o.way() == LaidClosing.Way.RESIZE_BRICK).findFirst().orElseThrow().repeat();
+        Repeat brick = upright.closings(new Repeat(500, 500, Arrangement.STRAIGHT)).stream()
+                .filter(o -> o.id().equals("resize-brick")).findFirst().orElseThrow().repeat();
         assertThat(brick).isEqualTo(new Repeat(600, 300, Arrangement.HALF_BRICK));
         assertThat(upright.closes(brick)).isTrue();
     }
@@ -226,10 +227,11 @@ class BlocksTest {
         assertThatThrownBy(() -> Bond.parse("parquet")).isInstanceOf(Refusal.class).hasMessageContaining("basket 3");
         Design nearly = Samples.design(100, 100, Arrangement.STRAIGHT, solved);
         assertThat(solved.findings(nearly.repeat()).getFirst().severity()).isEqualTo(Finding.Severity.LOOK);
-        for (LaidClosing.Offer offer : LaidClosing.offers(solved.withAngle(40), nearly.repeat())) {
-            assertThat(offer.structure().closes(offer.repeat())).as("%s", offer).isTrue();
+        List<Closing> closings = solved.withAngle(40).closings(nearly.repeat());
+        for (Closing closing : closings) {
+            assertThat(((Blocks) closing.structure()).closes(closing.repeat())).as("%s", closing).isTrue();
         }
-        assertThat(LaidClosing.offers(solved.withAngle(40), nearly.repeat())).anyMatch(
-                o -> o.way() == LaidClosing.Way.TURN && Math.abs(o.structure().angleDeg() - 45) < 1e-9);
+        assertThat(closings).anyMatch(o -> o.id().startsWith("turn")
+                && Math.abs(((Blocks) o.structure()).angleDeg() - 45) < 1e-9);
     }
 }

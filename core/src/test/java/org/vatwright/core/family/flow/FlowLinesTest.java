@@ -121,7 +121,7 @@ class FlowLinesTest {
         FlowLines tight = any(random).withKnots(List.of(new Knot(0, 10, 2, 20, 1), new Knot(50, 10, 2, -20, 1)))
                 .withStroke(new Ribbon(30, List.of(Samples.NAVY), List.of()));
         assertThat(tight.findings(new Repeat(100, 80, Arrangement.STRAIGHT)))
-                .anyMatch(f -> f.title().contains("tighter"));
+                .anyMatch(f -> f.check().contains("tighter"));
     }
 
     @Test

@@ -137,6 +137,6 @@ class InterlaceTest {
                 .hasMessageContaining("thickness 12 mm");
         assertThatThrownBy(() -> Mesh.parse("net")).isInstanceOf(Refusal.class).hasMessageContaining("braid 3");
         assertThat(interlace("rings", 20, 30, 30, 3).findings(new Repeat(60, 60, Arrangement.STRAIGHT)))
-                .anyMatch(f -> f.title().equals("Nothing crosses"));
+                .anyMatch(f -> f.check().equals("Nothing crosses"));
     }
 }

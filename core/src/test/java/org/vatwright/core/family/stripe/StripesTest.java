@@ -7,6 +7,7 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 
@@ -16,6 +17,7 @@ import org.vatwright.core.band.BandMeasure;
 import org.vatwright.core.band.BandRun;
 import org.vatwright.core.band.Edge;
 import org.vatwright.core.inspect.SeamCheck;
+import org.vatwright.core.pattern.Closing;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.Phase;
@@ -37,7 +39,7 @@ class StripesTest {
         assertThat(waves.periodMm()).isEqualTo(20, within(1e-12));
         Stripes wanted = Samples.stripes(waves.angleDeg(), 5, 15);
         assertThat(Waves.of(wanted, new Repeat(100, 100, Arrangement.STRAIGHT).tile()).exact(wanted)).isTrue();
-        assertThat(StripeClosing.offers(wanted, new Repeat(100, 100, Arrangement.STRAIGHT))).isEmpty();
+        assertThat(wanted.closings(new Repeat(100, 100, Arrangement.STRAIGHT))).isEmpty();
     }
 
     @Test
@@ -48,17 +50,39 @@ class StripesTest {
             Repeat repeat = design.repeat();
             Stripes stripes = Samples.stripes(random.nextInt(3600) / 10.0, 1 + random.nextInt(20),
                     1 + random.nextInt(20));
-            for (StripeClosing.Offer offer : StripeClosing.offers(stripes, repeat)) {
-                assertThat(Waves.of(offer.stripes(), offer.repeat().tile()).exact(offer.stripes())).as(offer.cost())
-                        .isTrue();
-                switch (offer.way()) {
-                    case NEAREST_ANGLE -> assertThat(offer.repeat()).isEqualTo(repeat);
-                    case RESIZE_TILE -> assertThat(offer.stripes()).isEqualTo(stripes);
-                    case SCALE_BANDS -> {
-                        assertThat(offer.repeat()).isEqualTo(repeat);
-                        assertThat(Waves.of(offer.stripes(), repeat.tile()).angleError(stripes)).isLessThan(0.5);
-                    }
+            List<Closing> closings = stripes.closings(repeat);
+            assertThat(closings).isSortedAccordingTo(Comparator.comparingDouble(Closing::weight));
+            for (Closing closing : closings) {
+                Stripes closed = (Stripes) closing.structure();
+                assertThat(Waves.of(closed, closing.repeat().tile()).exact(closed)).as(closing.cost()).isTrue();
+                if (closing.id().equals("resize-tile")) {
+                    assertThat(closed).isEqualTo(stripes);
+                } else {
+                    assertThat(closing.repeat()).isEqualTo(repeat);
+                    assertThat(closed.periodMm() / stripes.periodMm()).isBetween(0.5, 2.0);
                 }
+            }
+        }
+    }
+
+    /** What was drawn at 33.69 degrees was offered at 45, and bands at a sixteenth of their width. */
+    @Test
+    void anglesAreRankedByAngleAndBandsTogether() {
+        Repeat repeat = new Repeat(100, 100, Arrangement.STRAIGHT);
+        Stripes stripes = Samples.stripes(37, 17.735, 10);
+        assertThat(Waves.of(stripes, repeat.tile()).angleDeg()).isEqualTo(33.69, within(0.01));
+        List<Closing> angles = stripes.closings(repeat).stream().filter(c -> c.id().startsWith("angle")).toList();
+        assertThat(angles).hasSizeBetween(2, 3);
+        assertThat(((Stripes) angles.getFirst().structure()).angleDeg()).isEqualTo(33.69, within(0.01));
+        for (Closing one : angles) {
+            Stripes closed = (Stripes) one.structure();
+            assertThat(one.title()).startsWith("Closes at");
+            for (Closing other : angles) {
+                Stripes its = (Stripes) other.structure();
+                boolean nearerAngle = Math.abs(its.angleDeg() - 37) < Math.abs(closed.angleDeg() - 37) - 1e-9;
+                boolean nearerBands = Math.abs(Math.log(its.periodMm() / stripes.periodMm())) < Math
+                        .abs(Math.log(closed.periodMm() / stripes.periodMm())) - 1e-9;
+                assertThat(nearerAngle && nearerBands).as("%s is better than %s in both", other, one).isFalse();
             }
         }
     }

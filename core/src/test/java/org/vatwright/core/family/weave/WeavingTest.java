@@ -19,8 +19,8 @@ import org.vatwright.core.draft.Squares;
 import org.vatwright.core.loom.Fabric;
 import org.vatwright.core.loom.Look;
 import org.vatwright.core.loom.Weave;
-import org.vatwright.core.measure.Finding;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
@@ -128,14 +128,14 @@ class WeavingTest {
         Repeat repeat = new Repeat(24, 24, Arrangement.STRAIGHT);
         Weaving satin = weaving("satin 8/3");
         assertThat(satin.findings(repeat)).anySatisfy(f -> {
-            assertThat(f.title()).isEqualTo("Longest warp float");
+            assertThat(f.check()).isEqualTo("Longest warp float");
             assertThat(f.severity()).isEqualTo(Finding.Severity.LOOK);
-            assertThat(f.number()).isEqualTo("7 picks at end 1, pick 2, 14 mm");
+            assertThat(f.value()).isEqualTo("7 picks at end 1, pick 2, 14 mm");
         });
         Draft loose = satin.draft().withTreadling(satin.draft().treadling().onlyInRow(1, 0));
         assertThat(satin.withDraft(loose).findings(repeat)).anySatisfy(f -> {
             assertThat(f.severity()).isEqualTo(Finding.Severity.WRONG);
-            assertThat(f.number()).isEqualTo("end 1 is never bound");
+            assertThat(f.value()).isEqualTo("end 1 is never bound");
         });
     }
 }

@@ -10,8 +10,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.vatwright.core.Samples;
-import org.vatwright.core.measure.Finding;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.raster.Raster;
@@ -60,7 +60,7 @@ class ZigzagTest {
         Zigzag touching = zigzag.with(1, new Zigzag.Line(Samples.MADDER, 32));
         assertThat(touching.leastGapMm()).isEqualTo(0, within(1e-9));
         assertThat(touching.findings(new Repeat(80, 80, Arrangement.STRAIGHT)))
-                .anyMatch(f -> f.severity() == Finding.Severity.LOOK && f.title().equals("Lines touch"));
+                .anyMatch(f -> f.severity() == Finding.Severity.LOOK && f.check().equals("Lines touch"));
     }
 
     @Test
