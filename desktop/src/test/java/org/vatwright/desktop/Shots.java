@@ -78,6 +78,8 @@ public final class Shots {
         });
         views.put("build-fill", s -> s.select(x -> x.withDesign(s.project().design(new Id("portholes")).orElseThrow())
                 .withLayer(1).withSlot(Selection.FILLS).withWorn(new Id("tea-towel"))));
+        views.put("build-soft", s -> s.select(x -> x.withDesign(s.project().design(new Id("tarpaulin")).orElseThrow())
+                .withLayer(1).withWorn(new Id("tote"))));
         views.put("build-ink",
                 s -> s.select(x -> x.withDesign(s.project().design(new Id("gangway")).orElseThrow()).withSlot(2)
                         .withColourway("Night Crossing")));

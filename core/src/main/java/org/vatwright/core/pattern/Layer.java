@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.raster.BlendMode;
@@ -43,6 +44,12 @@ public record Layer(int id, String name, Structure structure, boolean visible, d
     /** @return showing only where that pattern is; everywhere without one */
     public Layer withMask(Optional<Mask> mask) {
         return withShows(mask.<Shows>map(Shows.Where::new).orElse(Shows.EVERYWHERE));
+    }
+
+    /** @return with that effect instead of the one of its kind. @param on whether it is done; else the kind is left out */
+    public Layer withEffect(Effect effect, boolean on) {
+        List<Effect> others = effects.stream().filter(e -> !e.kind().equals(effect.kind())).toList();
+        return withEffects(on ? Stream.concat(others.stream(), Stream.of(effect)).toList() : others);
     }
 
     /** @return the same with every length of its marks and of what is done to them that many times as long */

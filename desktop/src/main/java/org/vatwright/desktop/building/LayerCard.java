@@ -3,9 +3,11 @@ package org.vatwright.desktop.building;
 import java.util.List;
 
 import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.effect.Blur;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.Shows;
 import org.vatwright.core.raster.BlendMode;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.control.NumberRow;
@@ -40,7 +42,8 @@ final class LayerCard extends VBox {
     private final NumberRow opacity;
     private final ComboBox<String> mode = new ComboBox<>();
     private final StructureForm form;
-    private final MaskRow mask;
+    private final ShowsRow shows;
+    private final NumberRow blur;
     private final String family;
     private boolean showing;
 
@@ -56,7 +59,9 @@ final class LayerCard extends VBox {
         title.getStyleClass().add("card-title-button");
         title.setOnAction(e -> studio.select(s -> s.withLayer(s.layer() == id ? 0 : id)));
         form = StructureForm.ALL.get(family).apply(studio);
-        mask = new MaskRow(studio, m -> edit(m.isEmpty() ? "show everywhere" : "weave in", l -> l.withMask(m)));
+        shows = new ShowsRow(studio, where -> edit(words(where), l -> l.withShows(where)));
+        blur = NumberRow.length(studio, "Blur", "blur of the marks",
+                mm -> edit("blur %s mm".formatted(Numbers.plain(mm, 2)), l -> l.withEffect(new Blur(mm), mm > 0)));
         opacity = NumberRow.number(studio, "Opacity", "opacity", "%", 1, 5,
                 percent -> edit("opacity %s %%".formatted(Numbers.plain(percent)), l -> l.withOpacity(percent / 100)));
         mode.setId("blend-mode");
@@ -77,12 +82,21 @@ final class LayerCard extends VBox {
             }
         });
         HBox.setHgrow(name, Priority.ALWAYS);
-        open.getChildren().addAll(Ui.row(name, actions()), form.node(), opacity, Ui.labelled("Blend", mode), mask);
+        open.getChildren().addAll(Ui.row(name, actions()), form.node(), opacity, Ui.labelled("Blend", mode), blur,
+                shows);
         StackPane stripFrame = new StackPane(strip);
         stripFrame.getStyleClass().add("layer-strip");
         stripFrame.setMinHeight(STRIP_HEIGHT);
         stripFrame.setMaxHeight(STRIP_HEIGHT);
         getChildren().addAll(stripFrame, Ui.row(eye, title, Ui.spring(), look), open);
+    }
+
+    private static String words(Shows where) {
+        return switch (where) {
+            case Shows.Everywhere _ -> "show everywhere";
+            case Shows.InMarksBelow _ -> "show in the marks below";
+            case Shows.Where _ -> "weave in";
+        };
     }
 
     private HBox actions() {
@@ -151,7 +165,9 @@ final class LayerCard extends VBox {
             }
             opacity.show(100 * layer.opacity());
             mode.getSelectionModel().select(layer.mode().ordinal());
-            mask.show(layer.mask());
+            blur.show(layer.effects().stream().filter(Blur.class::isInstance).map(Blur.class::cast)
+                    .mapToDouble(Blur::spreadMm).findFirst().orElse(0));
+            shows.show(layer.shows(), design.layers().getFirst().id() == id);
             form.show(design, colourway, layer.structure());
         }
         showing = false;

@@ -31,7 +31,7 @@ final class BlocksCodec implements StructureCodec<Blocks> {
 
     @Override
     public void write(Blocks blocks, ObjectNode out) {
-        out.put("laying", blocks.bond().words()).put("lengthMm", blocks.lengthMm())
+        out.put("bond", blocks.bond().words()).put("lengthMm", blocks.lengthMm())
                 .put("breadthMm", blocks.breadthMm()).put("jointMm", blocks.jointMm())
                 .put("radiusMm", blocks.radiusMm());
         InkCodec.write(out, "joint", blocks.joint());
@@ -73,14 +73,16 @@ final class BlocksCodec implements StructureCodec<Blocks> {
 
     @Override
     public Blocks read(JsonIn in) {
-        in.only("family", "laying", "lengthMm", "breadthMm", "jointMm", "radiusMm", "joint", "angleDeg", "inked",
+        in.only("family", "bond", "laying", "lengthMm", "breadthMm", "jointMm", "radiusMm", "joint", "angleDeg",
+                "inked",
                 "inks",
                 "shares", "variety", "line", "touched");
         Inking inking = new Inking(Inking.Way.parse(in.text("inked", "by turn")),
                 in.at("inks").items(InkCodec::read), in.list("shares", JsonIn::asNumber));
         Map<Touch.Spot, Touch> touches = new HashMap<>();
         in.list("touched", BlocksCodec::touch).forEach(e -> touches.put(e.getKey(), e.getValue()));
-        return new Blocks(Bond.parse(in.text("laying")), in.number("lengthMm"), in.number("breadthMm"),
+        return new Blocks(Bond.parse(in.has("laying") ? in.text("laying") : in.text("bond")), in.number("lengthMm"),
+                in.number("breadthMm"),
                 in.number("jointMm", 0), in.number("radiusMm", 0), InkCodec.read(in, "joint"), inking,
                 in.has("variety") ? variety(in.at("variety")) : Variety.NONE,
                 in.has("line") ? line(in.at("line")) : Blocks.Line.NONE, in.number("angleDeg", 0), touches);

@@ -7,7 +7,7 @@ import org.vatwright.core.loom.Weave;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Layer;
-import org.vatwright.core.pattern.Mask;
+import org.vatwright.core.pattern.Shows;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.woven.FabricStructure;
 import org.vatwright.core.woven.FabricTogether;
@@ -20,11 +20,11 @@ import org.vatwright.desktop.studio.Studio;
 import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
 
-/** Where a layer shows: everywhere, or only where the warp or the weft of a weave is on top. */
-final class MaskRow extends VBox {
+/** Where a layer shows: everywhere, in the marks of the layer below, or where the warp or the weft of a weave is on top. */
+final class ShowsRow extends VBox {
 
     private enum Shown {
-        ALL("Everywhere"), WARP("Warp on top"), WEFT("Weft on top");
+        ALL("Everywhere"), MARKS("Marks below"), WARP("Warp"), WEFT("Weft");
 
         private final String words;
 
@@ -34,14 +34,14 @@ final class MaskRow extends VBox {
     }
 
     private final Studio studio;
-    private final Consumer<Optional<Mask>> take;
+    private final Consumer<Shows> take;
     private final Segments<Shown> shown;
     private final WeavePicker weave;
     private final NumberRow threads;
     private final Button together = Ui.link("", () -> {});
     private Optional<ThreadMask> now = Optional.empty();
 
-    MaskRow(Studio studio, Consumer<Optional<Mask>> take) {
+    ShowsRow(Studio studio, Consumer<Shows> take) {
         super(6);
         this.studio = studio;
         this.take = take;
@@ -50,10 +50,9 @@ final class MaskRow extends VBox {
             shown.button(s).setId("shown-" + s.name().toLowerCase(java.util.Locale.ROOT));
         }
         weave = WeavePicker.ofWeaves(studio, "mask-weave",
-                w -> now.ifPresent(
-                        m -> take.accept(Optional.of(new ThreadMask(w, m.warp(), m.endsPerCm(), m.picksPerCm())))));
+                w -> now.ifPresent(m -> show(new ThreadMask(w, m.warp(), m.endsPerCm(), m.picksPerCm()))));
         threads = NumberRow.number(studio, "Threads", "threads of the mask", "per cm", 2, 1,
-                n -> now.ifPresent(m -> take.accept(Optional.of(new ThreadMask(m.weave(), m.warp(), n, n)))));
+                n -> now.ifPresent(m -> show(new ThreadMask(m.weave(), m.warp(), n, n))));
         together.setId("weaves-together");
         together.setWrapText(true);
         together.setMinWidth(0);
@@ -62,15 +61,18 @@ final class MaskRow extends VBox {
 
     /** The weave is that of the design's first cloth, so that layers are woven into it; else plain, ten a cm. */
     private void choose(Shown choice) {
-        if (choice == Shown.ALL) {
-            take.accept(Optional.empty());
+        if (choice == Shown.ALL || choice == Shown.MARKS) {
+            take.accept(choice == Shown.ALL ? Shows.EVERYWHERE : new Shows.InMarksBelow());
             return;
         }
-        ThreadMask like = now.orElseGet(() -> studio.design().flatMap(MaskRow::clothOf)
+        ThreadMask like = now.orElseGet(() -> studio.design().flatMap(ShowsRow::clothOf)
                 .map(c -> new ThreadMask(c.fabric().weave(), true, c.fabric().endsPerCm(), c.fabric().picksPerCm()))
                 .orElse(new ThreadMask(Weave.plain(), true, 10, 10)));
-        take.accept(
-                Optional.of(new ThreadMask(like.weave(), choice == Shown.WARP, like.endsPerCm(), like.picksPerCm())));
+        show(new ThreadMask(like.weave(), choice == Shown.WARP, like.endsPerCm(), like.picksPerCm()));
+    }
+
+    private void show(ThreadMask mask) {
+        take.accept(new Shows.Where(mask));
     }
 
     private static Optional<FabricStructure> clothOf(Design design) {
@@ -89,9 +91,12 @@ final class MaskRow extends VBox {
         });
     }
 
-    void show(Optional<Mask> mask) {
-        now = mask.map(ThreadMask.class::cast);
-        shown.show(now.map(m -> m.warp() ? Shown.WARP : Shown.WEFT).orElse(Shown.ALL));
+    /** @param lowest whether there is no layer below it */
+    void show(Shows shows, boolean lowest) {
+        now = shows instanceof Shows.Where(ThreadMask mask) ? Optional.of(mask) : Optional.empty();
+        shown.show(now.map(m -> m.warp() ? Shown.WARP : Shown.WEFT)
+                .orElse(shows instanceof Shows.InMarksBelow ? Shown.MARKS : Shown.ALL));
+        shown.button(Shown.MARKS).setDisable(lowest);
         Ui.show(weave, now.isPresent());
         Ui.show(threads, now.isPresent());
         now.ifPresent(m -> {
