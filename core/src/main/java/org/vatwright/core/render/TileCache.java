@@ -18,7 +18,7 @@ public final class TileCache implements TileSource {
     /** Coats of one tile may take this share of the room for coats. */
     private static final double MOST_OF_COATS = 0.5;
 
-    private record Key(Look look, TileGrid grid) {}
+    private record Key(ClothLook look, TileGrid grid) {}
 
     private final Kept<Key, Raster> tiles;
     private final Kept<Key, Coat.Painted> coats;
@@ -36,7 +36,7 @@ public final class TileCache implements TileSource {
 
     @Override
     public Raster tile(Cloth cloth, TileGrid grid, Work work) {
-        return tiles.get(new Key(Look.of(cloth), grid), work, () -> painted(cloth, grid, work));
+        return tiles.get(new Key(ClothLook.of(cloth), grid), work, () -> painted(cloth, grid, work));
     }
 
     private Raster painted(Cloth cloth, TileGrid grid, Work work) {
@@ -61,7 +61,7 @@ public final class TileCache implements TileSource {
     }
 
     private Coat coat(Cloth cloth, Layer layer, PaintRequest asked) {
-        return Coat.of(coats.get(new Key(Look.ofCoat(cloth, layer), asked.grid()), asked.work(),
+        return Coat.of(coats.get(new Key(ClothLook.ofCoat(cloth, layer), asked.grid()), asked.work(),
                 () -> Coat.of(layer, asked).painted(asked.grid(), asked.work())));
     }
 

@@ -25,7 +25,7 @@ import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.TileGrid;
 
-class LookTest {
+class ClothLookTest {
 
     private static final TileGrid GRID = new TileGrid(80, 80, 40, 40);
 
@@ -48,16 +48,16 @@ class LookTest {
 
     @Test
     void namesAndGuidesAndColoursThatNothingWearsHaveNoPart() {
-        Look look = Look.of(Samples.cloth(plain()));
-        assertThat(Look.of(Samples.cloth(plain().withName("Other").withGuides(Guides.parts(3))))).isSameAs(look);
-        assertThat(Look.of(Samples.cloth(plain().replace(2, l -> l.withName("Spots"))))).isSameAs(look);
+        ClothLook look = ClothLook.of(Samples.cloth(plain()));
+        assertThat(ClothLook.of(Samples.cloth(plain().withName("Other").withGuides(Guides.parts(3))))).isSameAs(look);
+        assertThat(ClothLook.of(Samples.cloth(plain().replace(2, l -> l.withName("Spots"))))).isSameAs(look);
         List<org.vatwright.core.colour.Rgb> colours = List.of(Samples.morning().colours().get(0),
                 Samples.morning().colours().get(1), new org.vatwright.core.colour.Rgb(1, 2, 3));
         Design unworn = Samples.design(40, 40, Arrangement.STRAIGHT, Samples.stripes(0, 10, 10));
-        assertThat(Look.of(new Cloth(unworn, new Colourway("Night", colours))))
-                .as("madder is worn by no band").isSameAs(Look.of(Samples.cloth(unworn)));
-        assertThat(Look.of(new Cloth(plain(), new Colourway("Night", colours)))).isNotEqualTo(look);
-        assertThat(Look.of(Samples.cloth(plain().replace(2, l -> l.withVisible(false))))).isNotEqualTo(look);
+        assertThat(ClothLook.of(new Cloth(unworn, new Colourway("Night", colours))))
+                .as("madder is worn by no band").isSameAs(ClothLook.of(Samples.cloth(unworn)));
+        assertThat(ClothLook.of(new Cloth(plain(), new Colourway("Night", colours)))).isNotEqualTo(look);
+        assertThat(ClothLook.of(Samples.cloth(plain().replace(2, l -> l.withVisible(false))))).isNotEqualTo(look);
     }
 
     /** A nested design is worn by the outer colourway's name; that name has to count. */
@@ -76,16 +76,16 @@ class LookTest {
 
     @Test
     void thePhaseCountsWhereSomethingMovesAndNowhereElse() {
-        assertThat(Look.of(new Cloth(plain(), Samples.morning(), Phase.of(0.4))))
-                .isSameAs(Look.of(Samples.cloth(plain())));
+        assertThat(ClothLook.of(new Cloth(plain(), Samples.morning(), Phase.of(0.4))))
+                .isSameAs(ClothLook.of(Samples.cloth(plain())));
         Design moves = Samples.design(40, 40, Arrangement.STRAIGHT, moving());
-        assertThat(Look.of(new Cloth(moves, Samples.morning(), Phase.of(0.25))))
-                .isNotEqualTo(Look.of(new Cloth(moves, Samples.morning(), Phase.of(0.5))))
-                .isSameAs(Look.of(new Cloth(moves, Samples.morning(), Phase.of(3.25))));
+        assertThat(ClothLook.of(new Cloth(moves, Samples.morning(), Phase.of(0.25))))
+                .isNotEqualTo(ClothLook.of(new Cloth(moves, Samples.morning(), Phase.of(0.5))))
+                .isSameAs(ClothLook.of(new Cloth(moves, Samples.morning(), Phase.of(3.25))));
         Design around = filledBy(moves, Optional.empty());
         assertThat(around.moves()).isTrue();
-        assertThat(Look.of(new Cloth(around, Samples.morning(), Phase.of(0.4))))
-                .isNotEqualTo(Look.of(new Cloth(around, Samples.morning(), Phase.of(0.5))));
+        assertThat(ClothLook.of(new Cloth(around, Samples.morning(), Phase.of(0.4))))
+                .isNotEqualTo(ClothLook.of(new Cloth(around, Samples.morning(), Phase.of(0.5))));
     }
 
     /** In the tile and in the field alike, what is nested is at the phase that was asked for. */
@@ -119,9 +119,9 @@ class LookTest {
                     .replace(1, l -> l.withStructure(l.structure().withInks(
                             i -> new Ink.Filled(i.equals(Samples.NAVY) ? "a" : "b"))));
         }
-        Look first = Look.of(Samples.cloth(design));
-        assertThat(first.hashCode()).isEqualTo(Look.of(Samples.cloth(design)).hashCode());
-        assertThat(Look.of(Samples.cloth(design))).isSameAs(first);
-        assertThat(Set.of(first)).contains(Look.of(Samples.cloth(design)));
+        ClothLook first = ClothLook.of(Samples.cloth(design));
+        assertThat(first.hashCode()).isEqualTo(ClothLook.of(Samples.cloth(design)).hashCode());
+        assertThat(ClothLook.of(Samples.cloth(design))).isSameAs(first);
+        assertThat(Set.of(first)).contains(ClothLook.of(Samples.cloth(design)));
     }
 }

@@ -20,25 +20,25 @@ import com.github.benmanes.caffeine.cache.Interner;
  * what does not move) is left out. Its hash is worked out once, and equal ones are the same object, so that designs nested
  * many times over cost no more than their number.
  */
-final class Look {
+final class ClothLook {
 
-    private static final Interner<Look> KNOWN = Interner.newWeakInterner();
+    private static final Interner<ClothLook> KNOWN = Interner.newWeakInterner();
 
     private final List<?> parts;
     private final int hash;
 
-    private Look(List<?> parts) {
+    private ClothLook(List<?> parts) {
         this.parts = parts;
         hash = parts.hashCode();
     }
 
-    private static Look known(List<?> parts) {
-        return KNOWN.intern(new Look(parts));
+    private static ClothLook known(List<?> parts) {
+        return KNOWN.intern(new ClothLook(parts));
     }
 
     @Override
     public boolean equals(Object other) {
-        return this == other || other instanceof Look look && hash == look.hash && parts.equals(look.parts);
+        return this == other || other instanceof ClothLook look && hash == look.hash && parts.equals(look.parts);
     }
 
     @Override
@@ -46,27 +46,27 @@ final class Look {
         return hash;
     }
 
-    static Look of(Cloth cloth) {
+    static ClothLook of(Cloth cloth) {
         return new Looks(cloth.phase()).design(cloth.design(), cloth.colourway());
     }
 
     /** @return what the coat of a layer depends on, before opacity and blend */
-    static Look ofCoat(Cloth cloth, Layer layer) {
+    static ClothLook ofCoat(Cloth cloth, Layer layer) {
         return new Looks(cloth.phase()).coat(cloth.design(), cloth.colourway(), layer);
     }
 
     /** The looks of one asking; each nested design is looked at once. */
     private static final class Looks {
         private final Phase phase;
-        private final Map<Design, Map<Colourway, Look>> seen = new IdentityHashMap<>();
+        private final Map<Design, Map<Colourway, ClothLook>> seen = new IdentityHashMap<>();
 
         Looks(Phase phase) {
             this.phase = phase;
         }
 
-        Look design(Design design, Colourway colourway) {
-            Map<Colourway, Look> worn = seen.computeIfAbsent(design, d -> new IdentityHashMap<>());
-            Look known = worn.get(colourway);
+        ClothLook design(Design design, Colourway colourway) {
+            Map<Colourway, ClothLook> worn = seen.computeIfAbsent(design, d -> new IdentityHashMap<>());
+            ClothLook known = worn.get(colourway);
             if (known == null) {
                 known = made(design, colourway);
                 worn.put(colourway, known);
@@ -74,7 +74,7 @@ final class Look {
             return known;
         }
 
-        private Look made(Design design, Colourway colourway) {
+        private ClothLook made(Design design, Colourway colourway) {
             List<Object> parts = new ArrayList<>();
             parts.add(design.repeat());
             parts.add(ink(design, colourway, design.ground()));
@@ -89,7 +89,7 @@ final class Look {
             return known(parts);
         }
 
-        Look coat(Design design, Colourway colourway, Layer layer) {
+        ClothLook coat(Design design, Colourway colourway, Layer layer) {
             List<Object> parts = new ArrayList<>();
             parts.add(design.repeat());
             parts.add(layer.structure());
@@ -110,7 +110,7 @@ final class Look {
             };
         }
 
-        private Look fill(Fill fill, Colourway outer) {
+        private ClothLook fill(Fill fill, Colourway outer) {
             Object source = fill.source() instanceof Fill.OfDesign of
                     ? design(of.design(), FillTiles.colourway(of, outer))
                     : fill.source();

@@ -1,0 +1,171 @@
+package org.vatwright.core.catalogue;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.vatwright.core.Samples;
+import org.vatwright.core.family.weave.Weaving;
+import org.vatwright.core.loom.Look;
+import org.vatwright.core.loom.YarnLook;
+import org.vatwright.core.pattern.Closing;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.DesignTurn;
+import org.vatwright.core.pattern.Finding;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.InkColours;
+import org.vatwright.core.pattern.Offer;
+import org.vatwright.core.pattern.PaintRequest;
+import org.vatwright.core.pattern.Painter;
+import org.vatwright.core.pattern.Structure;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.TileRenderer;
+import org.vatwright.core.repeat.Arrangement;
+import org.vatwright.core.repeat.Repeat;
+import org.vatwright.core.repeat.TileGrid;
+
+/**
+ * Seams, held against the design and not against copies of the tile: a tile of several cells is painted as one, so that what
+ * is an edge in the single tile lies in the middle of the large one, and what crosses it is drawn there as a whole. Every
+ * family of the catalogue is tried as it is there.
+ */
+class SeamTest {
+
+    private static final int TRIALS = 14;
+    private static final Arrangement[] ARRANGEMENTS = {Arrangement.STRAIGHT, Arrangement.HALF_DROP,
+            Arrangement.HALF_BRICK, Arrangement.parse("drop 1/3")};
+
+    static Stream<Catalogue.Family> families() {
+        return Catalogue.FAMILIES.stream();
+    }
+
+    /** A fresh layer of the family on some cell, by itself over open ground; at times turned with the whole repeat. */
+    private static Design any(Catalogue.Family family, Random random) {
+        Arrangement arrangement = ARRANGEMENTS[random.nextInt(ARRANGEMENTS.length)];
+        Design empty = Samples.design(12 + random.nextInt(40), 12 + random.nextInt(40), arrangement);
+        Structure fresh = even(family.fresh().apply(empty, List.of(Samples.NAVY, Samples.MADDER, Samples.LINEN)));
+        List<Closing> closings = fresh.closings(empty.repeat());
+        Structure closed = closings.isEmpty() ? fresh : closings.getFirst().structure();
+        Repeat repeat = closings.isEmpty() ? empty.repeat() : closings.getFirst().repeat();
+        Design design = Samples.design(repeat.widthMm(), repeat.heightMm(), repeat.arrangement(), closed);
+        if (random.nextInt(3) == 0) {
+            List<Offer> turns = new ArrayList<>(DesignTurn.offers(design, 5 + random.nextInt(80)));
+            for (Offer turn : turns) {
+                try {
+                    Design turned = turn.change().apply(design);
+                    return turned.repeat().tile().widthMm() > 400 ? design : turned;
+                } catch (org.vatwright.core.measure.Refusal e) {
+                    // This one cannot be turned by that angle; as it was it will do.
+                    continue;
+                }
+            }
+        }
+        return design;
+    }
+
+    /** Uneven yarn wanders over the whole tile, so that a larger tile is another cloth; even yarn is the same. */
+    private static Structure even(Structure structure) {
+        return structure instanceof Weaving w && w.fabric().look() instanceof Look.Yarns(YarnLook yarn)
+                ? w.withFabric(w.fabric().withLook(new Look.Yarns(yarn.with().slub(0).uneven(0).build())))
+                : structure;
+    }
+
+    /** @return the largest difference between the tile, laid side by side, and several cells painted as one */
+    private static int seam(Design design, int across, int down, int px) {
+        Repeat repeat = design.repeat();
+        int w = px;
+        int h = (int) Math.max(1, Math.rint(px * repeat.tile().heightMm() / repeat.tile().widthMm()));
+        TileGrid one = new TileGrid(w, h, repeat.tile().widthMm(), repeat.tile().heightMm());
+        Raster tile = TileRenderer.render(Samples.cloth(design), one, Work.on(2));
+        Design many = design.withRepeat(repeat.withCells(across, down));
+        Raster large = TileRenderer.render(Samples.cloth(many), new TileGrid(across * w, down * h,
+                across * one.widthMm(), down * one.heightMm()), Work.on(2));
+        int most = 0;
+        for (int y = 0; y < large.height(); y++) {
+            for (int x = 0; x < large.width(); x++) {
+                int a = large.at(x, y);
+                int b = tile.at(x % w, y % h);
+                for (int shift = 0; shift < 32 && a != b; shift += 8) {
+                    most = Math.max(most, Math.abs((a >>> shift & 255) - (b >>> shift & 255)));
+                }
+            }
+        }
+        return most;
+    }
+
+    @ParameterizedTest
+    @MethodSource("families")
+    void severalCellsPaintedAsOneShowNoEdges(Catalogue.Family family) {
+        Random random = new Random(family.id().hashCode());
+        for (int n = 0; n < TRIALS; n++) {
+            Design design = any(family, random);
+            int px = 40 + random.nextInt(120);
+            int across = 1 + random.nextInt(3);
+            int down = across == 1 ? 2 : 1 + random.nextInt(2);
+            assertThat(seam(design, across, down, px)).as("%s, %d x %d cells at %d px: %s", family.id(), across, down, px,
+                    design.repeat()).isLessThanOrEqualTo(2);
+        }
+    }
+
+    /** A structure that is no pattern on the torus: it begins anew at each tile's edge. */
+    private record Ramp(boolean torn) implements Structure {
+        @Override
+        public String family() {
+            return "ramp";
+        }
+
+        @Override
+        public List<Ink> inks() {
+            return List.of(Samples.NAVY);
+        }
+
+        @Override
+        public Structure withInks(UnaryOperator<Ink> change) {
+            return this;
+        }
+
+        @Override
+        public Structure fitted(Repeat repeat) {
+            return this;
+        }
+
+        @Override
+        public Painter painter(PaintRequest asked) {
+            int w = asked.grid().widthPx();
+            InkColours inks = asked.inks();
+            return (out, at, from, to) -> {
+                for (int y = from; y < to; y++) {
+                    for (int x = 0; x < w; x++) {
+                        double u = (x + 0.5) / w;
+                        double wave = torn ? u : 0.5 - 0.5 * Math.cos(2 * Math.PI * u * w * asked.grid().mmPerPxX() / 20);
+                        out[at + (y - from) * w + x] = 0xFF000000 | (int) (255 * wave) << 8 | inks.argb(Samples.NAVY) & 255;
+                    }
+                }
+            };
+        }
+
+        @Override
+        public Structure resized(double by) {
+            return this;
+        }
+
+        @Override
+        public List<Finding> findings(Repeat repeat) {
+            return List.of();
+        }
+    }
+
+    @Test
+    void aRampWithASeamFailsAndAWaveWithoutOneDoesNot() {
+        assertThat(seam(Samples.design(20, 20, Arrangement.STRAIGHT, new Ramp(true)), 2, 1, 60)).isGreaterThan(100);
+        assertThat(seam(Samples.design(20, 20, Arrangement.STRAIGHT, new Ramp(false)), 2, 1, 60)).isLessThanOrEqualTo(1);
+    }
+}
