@@ -110,8 +110,10 @@ class SeamTest {
             int px = 40 + random.nextInt(120);
             int across = 1 + random.nextInt(3);
             int down = across == 1 ? 2 : 1 + random.nextInt(2);
-            assertThat(seam(design, across, down, px)).as("%s, %d x %d cells at %d px: %s", family.id(), across, down, px,
-                    design.repeat()).isLessThanOrEqualTo(2);
+            assertThat(seam(design, across, down, px))
+                    .as("%s, %d x %d cells at %d px: %s", family.id(), across, down, px,
+                            design.repeat())
+                    .isLessThanOrEqualTo(2);
         }
     }
 
@@ -145,8 +147,11 @@ class SeamTest {
                 for (int y = from; y < to; y++) {
                     for (int x = 0; x < w; x++) {
                         double u = (x + 0.5) / w;
-                        double wave = torn ? u : 0.5 - 0.5 * Math.cos(2 * Math.PI * u * w * asked.grid().mmPerPxX() / 20);
-                        out[at + (y - from) * w + x] = 0xFF000000 | (int) (255 * wave) << 8 | inks.argb(Samples.NAVY) & 255;
+                        double wave = torn
+                                ? u
+                                : 0.5 - 0.5 * Math.cos(2 * Math.PI * u * w * asked.grid().mmPerPxX() / 20);
+                        out[at + (y - from) * w + x] = 0xFF000000 | (int) (255 * wave) << 8
+                                | inks.argb(Samples.NAVY) & 255;
                     }
                 }
             };
@@ -166,6 +171,7 @@ class SeamTest {
     @Test
     void aRampWithASeamFailsAndAWaveWithoutOneDoesNot() {
         assertThat(seam(Samples.design(20, 20, Arrangement.STRAIGHT, new Ramp(true)), 2, 1, 60)).isGreaterThan(100);
-        assertThat(seam(Samples.design(20, 20, Arrangement.STRAIGHT, new Ramp(false)), 2, 1, 60)).isLessThanOrEqualTo(1);
+        assertThat(seam(Samples.design(20, 20, Arrangement.STRAIGHT, new Ramp(false)), 2, 1, 60))
+                .isLessThanOrEqualTo(1);
     }
 }

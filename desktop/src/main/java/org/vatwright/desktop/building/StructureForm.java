@@ -24,10 +24,16 @@ import javafx.scene.Node;
 interface StructureForm {
 
     /** One form a family. */
-    Map<String, Function<Studio, StructureForm>> ALL = Map.of(Stripes.FAMILY, StripesForm::new, Checks.FAMILY,
-            ChecksForm::new, Plaid.FAMILY, PlaidForm::new, Weaving.FAMILY, WeaveForm::new, Dots.FAMILY, DotsForm::new,
-            Blocks.FAMILY, BlocksForm::new, Zigzag.FAMILY, ZigzagForm::new, Interlace.FAMILY, InterlaceForm::new,
-            FlowLines.FAMILY, FlowForm::new, Motifs.FAMILY, MotifsForm::new);
+    Map<String, Function<Studio, StructureForm>> ALL = Map.ofEntries(Map.entry(Stripes.FAMILY, StripesForm::new),
+            Map.entry(Checks.FAMILY, ChecksForm::new),
+            Map.entry(Plaid.FAMILY, PlaidForm::new),
+            Map.entry(Weaving.FAMILY, WeaveForm::new),
+            Map.entry(Dots.FAMILY, DotsForm::new),
+            Map.entry(Blocks.FAMILY, BlocksForm::new),
+            Map.entry(Zigzag.FAMILY, ZigzagForm::new),
+            Map.entry(Interlace.FAMILY, InterlaceForm::new),
+            Map.entry(FlowLines.FAMILY, FlowForm::new),
+            Map.entry(Motifs.FAMILY, MotifsForm::new));
 
     Node node();
 

@@ -2,6 +2,7 @@ package org.vatwright.desktop.frame;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.desktop.studio.Change;
 import org.vatwright.desktop.studio.Studio;
 
 /** A stage that shows the design in view, and nothing while there is none. */
@@ -9,6 +10,12 @@ public abstract class DesignStage extends StageView {
 
     protected DesignStage(Studio studio) {
         super(studio);
+    }
+
+    /** It shows the design in view, and articles that wear it and others; jobs are elsewhere. */
+    @Override
+    public boolean touchedBy(Change change) {
+        return change.selection() || change.project() || !change.designs().isEmpty() || !change.articles().isEmpty();
     }
 
     @Override

@@ -9,6 +9,7 @@ import java.util.function.Supplier;
 
 import org.vatwright.core.measure.Id;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Change;
 import org.vatwright.desktop.studio.Stage;
 import org.vatwright.desktop.studio.Studio;
 
@@ -95,7 +96,10 @@ public final class Frame extends BorderPane {
         studio.watch(this::refresh);
         studio.watchFoot(foot::show);
         studio.hear(messages::show);
-        refresh();
+        bringStage();
+        head.refresh();
+        shelf.refresh();
+        stage(shown).refresh();
     }
 
     /** @return the view of a stage, made when it is first asked for */
@@ -103,24 +107,36 @@ public final class Frame extends BorderPane {
         return stages.computeIfAbsent(stage, s -> makers.get(s).get());
     }
 
-    private void refresh() {
-        Stage present = studio.selection().stage();
-        if (present != shown) {
-            shown = present;
-            studio.tellFoot(f -> f.withPlace("", 0));
-            StageView view = stage(present);
-            middle.getChildren().setAll(view.middle(), messages);
-            StackPane content = new StackPane(view.column());
-            content.getStyleClass().add("column-content");
-            content.setAlignment(Pos.TOP_LEFT);
-            content.setMaxWidth(COLUMN - 10);
-            column.setContent(content);
-            column.setVvalue(0);
-            javafx.application.Platform.runLater(middle::requestFocus);
-        }
+    /** Draws again what a change touches; the head, which says what can be undone, after each. */
+    private void refresh(Change change) {
+        boolean other = bringStage();
         head.refresh();
-        shelf.refresh();
-        stage(present).refresh();
+        if (change.selection() || !change.designs().isEmpty()) {
+            shelf.refresh();
+        }
+        if (other || stage(shown).touchedBy(change)) {
+            stage(shown).refresh();
+        }
+    }
+
+    /** @return whether another stage stands there now */
+    private boolean bringStage() {
+        Stage present = studio.selection().stage();
+        if (present == shown) {
+            return false;
+        }
+        shown = present;
+        studio.tellFoot(f -> f.withPlace("", 0));
+        StageView view = stage(present);
+        middle.getChildren().setAll(view.middle(), messages);
+        StackPane content = new StackPane(view.column());
+        content.getStyleClass().add("column-content");
+        content.setAlignment(Pos.TOP_LEFT);
+        content.setMaxWidth(COLUMN - 10);
+        column.setContent(content);
+        column.setVvalue(0);
+        javafx.application.Platform.runLater(middle::requestFocus);
+        return true;
     }
 
     private void keyDown(KeyEvent e) {

@@ -1,5 +1,6 @@
 package org.vatwright.desktop.frame;
 
+import org.vatwright.desktop.studio.Change;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.layout.VBox;
@@ -23,6 +24,11 @@ public abstract class StageView {
     /** @return what stands in the right column */
     public final VBox column() {
         return column;
+    }
+
+    /** @return whether what it shows may be another after that change */
+    public boolean touchedBy(Change change) {
+        return true;
     }
 
     /** Brings everything in line with the studio. */

@@ -16,6 +16,7 @@ import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.frame.DesignStage;
 import org.vatwright.desktop.studio.Aside;
+import org.vatwright.desktop.studio.Change;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.application.Platform;
@@ -66,6 +67,12 @@ public final class InspectStage extends DesignStage {
         middle().getStyleClass().add("surround");
         middle().getChildren().addAll(head, pane);
         column().getChildren().addAll(title, count, density, findings);
+    }
+
+    /** It shows one design and nothing that wears it. */
+    @Override
+    public boolean touchedBy(Change change) {
+        return change.selection() || change.project() || change.touches(studio.selection().design());
     }
 
     @Override

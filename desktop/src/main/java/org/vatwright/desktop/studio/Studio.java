@@ -36,7 +36,7 @@ public final class Studio {
 
     private final Typeface.Case faces;
     private final TileCache tiles = new TileCache(CACHE_PX, COATS_PX);
-    private final List<Runnable> watchers = new CopyOnWriteArrayList<>();
+    private final List<Consumer<Change>> watchers = new CopyOnWriteArrayList<>();
     private final List<Consumer<Message>> hearers = new CopyOnWriteArrayList<>();
     private final List<Consumer<Foot>> feet = new CopyOnWriteArrayList<>();
     private Foot foot = Foot.EMPTY;
@@ -54,10 +54,11 @@ public final class Studio {
         history = new History(project);
         selection = Selection.of(project);
         showBefore = false;
-        tell();
+        tell(Change.OPENED);
     }
 
-    public Observation watch(Runnable watcher) {
+    /** @param watcher told what changed, on this thread */
+    public Observation watch(Consumer<Change> watcher) {
         watchers.add(watcher);
         return () -> watchers.remove(watcher);
     }
@@ -82,8 +83,13 @@ public final class Studio {
         feet.forEach(f -> f.accept(foot));
     }
 
-    private void tell() {
-        watchers.forEach(Runnable::run);
+    private void tell(Change change) {
+        watchers.forEach(w -> w.accept(change));
+    }
+
+    /** Tells what the document became since it was like that. */
+    private void tellSince(Project before, Selection selected) {
+        tell(Change.between(before, project(), !selected.equals(selection)));
     }
 
     public void say(Message message) {
@@ -116,7 +122,7 @@ public final class Studio {
         Selection next = change.apply(selection).in(history.present());
         if (!next.equals(selection)) {
             selection = next;
-            tell();
+            tell(Change.SELECTED);
         }
     }
 
@@ -129,7 +135,7 @@ public final class Studio {
         MotifHand next = change.apply(motifHand);
         if (!next.equals(motifHand)) {
             motifHand = next;
-            tell();
+            tell(Change.SELECTED);
         }
     }
 
@@ -162,8 +168,9 @@ public final class Studio {
     /** Holds the state before the last change beside the present one, for as long as it is asked for. */
     public void showBefore(boolean before) {
         if (showBefore != before) {
+            Project shown = project();
             showBefore = before;
-            tell();
+            tell(Change.between(shown, project(), true));
         }
     }
 
@@ -175,14 +182,17 @@ public final class Studio {
 
     /** @return whether it was done */
     public boolean edit(String name, UnaryOperator<Project> change) {
+        Project before = project();
+        Selection selected = selection;
         try {
             history.edit(name, change.apply(history.present()));
             selection = selection.in(history.present());
-            tell();
+            tellSince(before, selected);
             return true;
         } catch (Refusal e) {
             say(Message.refused(e.getMessage()));
-            tell();
+            // Fields that show what was refused show again what there is.
+            tell(Change.SELECTED);
             return false;
         }
     }
@@ -268,8 +278,9 @@ public final class Studio {
     }
 
     public void endDrag() {
+        Project before = project();
         history.end();
-        tell();
+        tellSince(before, selection);
     }
 
     public boolean dragging() {
@@ -277,20 +288,24 @@ public final class Studio {
     }
 
     public void undo() {
+        Project before = project();
+        Selection selected = selection;
         history.undo();
         selection = selection.in(history.present());
-        tell();
+        tellSince(before, selected);
     }
 
     public void redo() {
+        Project before = project();
+        Selection selected = selection;
         history.redo();
         selection = selection.in(history.present());
-        tell();
+        tellSince(before, selected);
     }
 
     /** Notes that this state of the project is on the disk. */
     public void markSaved(Project saved) {
         history.markSaved(saved);
-        tell();
+        tellSince(project(), selection);
     }
 }

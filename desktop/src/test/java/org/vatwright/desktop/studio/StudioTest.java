@@ -12,10 +12,12 @@ import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.family.stripe.Stripes;
+import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.motif.Motif;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
+import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.project.Project;
 import org.vatwright.files.demo.DemoCommission;
 import org.vatwright.files.type.ShippedTypefaces;
@@ -89,13 +91,40 @@ class StudioTest {
         assertThat(studio.selection().worn()).isEqualTo(Id.NONE);
         assertThat(studio.article()).isEmpty();
         int[] calls = {0};
-        Observation watch = studio.watch(() -> calls[0]++);
+        Observation watch = studio.watch(change -> calls[0]++);
         studio.select(s -> s);
         assertThat(calls[0]).isZero();
         studio.select(s -> s.withStage(Stage.COLOUR));
         watch.close();
         studio.select(s -> s.withStage(Stage.DRESS));
         assertThat(calls[0]).isEqualTo(1);
+    }
+
+    /** What changed is told by its id, what shows it with it, and nothing else. */
+    @Test
+    void whatChangedIsToldAndNothingElse() {
+        List<Change> told = new ArrayList<>();
+        studio.watch(told::add);
+        studio.edit("ground", p -> p.edit(new Id("swell"), d -> d.withGuides(Guides.parts(2))));
+        assertThat(told.getLast().designs()).as("Portholes shows Swell").containsExactlyInAnyOrder(new Id("swell"),
+                new Id("portholes"));
+        assertThat(told.getLast().articles()).isEmpty();
+        assertThat(told.getLast().selection()).isFalse();
+        studio.undo();
+        assertThat(told.getLast().designs()).containsExactlyInAnyOrder(new Id("swell"), new Id("portholes"));
+        studio.editArticle("rename", a -> a.withName("Pinafore"));
+        assertThat(told.getLast().articles()).containsExactly(studio.selection().article());
+        assertThat(told.getLast().designs()).isEmpty();
+        studio.edit("density", p -> p.withDensity(new Density(200)));
+        assertThat(told.getLast()).isEqualTo(new Change(false, true, Set.of(), Set.of(), Set.of(), false));
+        studio.edit("no jobs", p -> p.withJobs(List.of()));
+        assertThat(told.getLast().jobs()).hasSize(15);
+        studio.select(s -> s.withStage(Stage.COLOUR));
+        assertThat(told.getLast()).isEqualTo(Change.SELECTED);
+        studio.edit("refused", p -> p.withName(""));
+        assertThat(told.getLast()).as("fields show again what there is").isEqualTo(Change.SELECTED);
+        studio.open(studio.project());
+        assertThat(told.getLast().opened()).isTrue();
     }
 
     @Test
@@ -179,7 +208,7 @@ class StudioTest {
         assertThat(hand.withParts(Set.of()).parts(tern)).isEmpty();
         assertThat(hand.withPart(3).withParts(Set.of(1, 3)).part()).isEqualTo(3);
         int[] told = {0};
-        studio.watch(() -> told[0]++);
+        studio.watch(change -> told[0]++);
         studio.hold(h -> h.withPart(2));
         studio.hold(h -> h.withPart(2));
         assertThat(told[0]).isEqualTo(1);

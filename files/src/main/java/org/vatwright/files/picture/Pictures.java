@@ -13,9 +13,11 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 
+import org.vatwright.core.map.Resized;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
 import org.vatwright.files.disk.Disk;
 import org.vatwright.files.disk.Limits;
 
@@ -84,35 +86,11 @@ public final class Pictures {
         }
     }
 
-    /** @return the picture no larger than {@code most} a side, each pixel the mean of those it stands for */
+    /** @return the picture no larger than {@code most} a side, averaged in linear light */
     public static Raster smaller(Raster picture, int most) {
-        int step = Math.max(1, (Math.max(picture.width(), picture.height()) + most - 1) / most);
-        Raster small = new Raster(Math.max(1, picture.width() / step), Math.max(1, picture.height() / step));
-        for (int y = 0; y < small.height(); y++) {
-            for (int x = 0; x < small.width(); x++) {
-                small.argb()[y * small.width() + x] = mean(picture, x * step, y * step, step);
-            }
-        }
-        return small;
-    }
-
-    private static int mean(Raster picture, int left, int top, int step) {
-        long[] sum = new long[4];
-        int right = Math.min(picture.width(), left + step);
-        int bottom = Math.min(picture.height(), top + step);
-        for (int y = top; y < bottom; y++) {
-            for (int x = left; x < right; x++) {
-                for (int c = 0; c < 4; c++) {
-                    sum[c] += picture.at(x, y) >>> 8 * c & 255;
-                }
-            }
-        }
-        int count = (right - left) * (bottom - top);
-        int argb = 0;
-        for (int c = 0; c < 4; c++) {
-            argb |= (int) (sum[c] / count) << 8 * c;
-        }
-        return argb;
+        double by = Math.min(1, (double) most / Math.max(picture.width(), picture.height()));
+        return Resized.of(picture, (int) Math.max(1, Math.rint(by * picture.width())),
+                (int) Math.max(1, Math.rint(by * picture.height())), Work.plain());
     }
 
     private static Raster raster(BufferedImage image) {
