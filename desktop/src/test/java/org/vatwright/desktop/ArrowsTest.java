@@ -25,7 +25,8 @@ class ArrowsTest {
             .importPackages("org.vatwright");
 
     /** From the top; each may use only those after it. */
-    private static final String[] CORE = {"project", "catalogue", "inspect", "dress", "render", "effect", "family.stripe",
+    private static final String[] CORE = {"project", "catalogue", "inspect", "dress", "render", "effect",
+            "family.stripe",
             "family.check", "family.plaid", "family.weave", "family.dot", "family.motif", "family.block",
             "family.zigzag", "family.interlace", "family.flow", "motif", "laid", "shape", "woven", "yarn", "loom",
             "band", "pattern", "draft", "map", "raster", "repeat", "colour", "measure"};

@@ -157,6 +157,7 @@ class BoardByHandTest extends AtTheDemo {
         assertThat(hand.shows("crowding-map")).isTrue();
         List<Instance> before = motifs().placed(design().repeat());
         click("cell", before.getFirst().x(), before.getFirst().y());
+        hand.node("throw-anew");
         assertThat(hand.text("picked-motif")).startsWith("This Tern, ").endsWith(" of 15 placed");
         hand.click("throw-anew");
         List<Instance> thrown = motifs().placed(design().repeat());

@@ -7,8 +7,10 @@ import java.nio.file.Path;
 
 import org.junit.jupiter.api.Test;
 import org.vatwright.core.band.BandMeasure;
+import org.vatwright.core.effect.Blur;
 import org.vatwright.core.family.stripe.Stripes;
 import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.Shows;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.BlendMode;
 
@@ -38,6 +40,25 @@ class LayersAndRefusalsTest extends AtTheDemo {
         assertThat(design().layers()).filteredOn(l -> !l.visible()).hasSize(1);
         hand.click(hand.named("Delete this layer"));
         assertThat(design().layers()).extracting(Layer::name).containsExactly("Deck stripe");
+        assertThat(undoAll()).isEqualTo(before);
+    }
+
+    @Test
+    void aLayerIsMadeSoftAndShownInTheMarksBelow() throws Exception {
+        Project before = hand.studio().project();
+        assertThat(hand.node("shown-marks").isDisabled()).as("nothing lies below the lowest").isTrue();
+        hand.write("blur-of-the-marks", "1.5");
+        assertThat(design().layers().getFirst().effects()).containsExactly(new Blur(1.5));
+        hand.write("blur-of-the-marks", "-1");
+        assertThat(design().layers().getFirst().effects()).containsExactly(new Blur(1.5));
+        hand.click(hand.named("Duplicate this layer"));
+        hand.click("shown-marks");
+        assertThat(design().layers().getLast().shows()).isEqualTo(new Shows.InMarksBelow());
+        assertThat(design().layers().getLast().effects()).as("the copy is soft as well").containsExactly(new Blur(1.5));
+        hand.write("blur-of-the-marks", "0");
+        assertThat(design().layers().getLast().effects()).isEmpty();
+        hand.click("shown-all");
+        assertThat(design().layers().getLast().shows()).isEqualTo(Shows.EVERYWHERE);
         assertThat(undoAll()).isEqualTo(before);
     }
 

@@ -17,6 +17,7 @@ import org.vatwright.core.repeat.WallpaperGroup;
 import org.vatwright.desktop.cloth.ClothPane;
 
 import javafx.geometry.Point2D;
+import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 
 /** Motifs by mouse and keys: drawn, combined, read, set and moved on the cloth, scattered, in groups. */
@@ -85,7 +86,8 @@ class MotifsByHandTest extends AtTheDemo {
         hand.write("steps-apart", "4");
         Placing.Scattered scattered = (Placing.Scattered) motifs().placing();
         assertThat(scattered.count()).isEqualTo(9);
-        assertThat(hand.text("placed")).startsWith("11 placed");
+        Labeled told = (Labeled) hand.node("placed");
+        hand.until("it says how many there are", () -> told.getText().startsWith("11 placed"));
         hand.click(hand.named("Scatter anew"));
         assertThat(((Placing.Scattered) motifs().placing()).seed()).isEqualTo(scattered.seed() + 1);
     }

@@ -26,6 +26,7 @@ import javafx.scene.layout.VBox;
 final class InstanceRows extends VBox {
 
     private final Studio studio;
+    private final PlacedMotifs placedOnes = new PlacedMotifs();
     private final Label title = Ui.label("", "card-title");
     private final NumberRow x;
     private final NumberRow y;
@@ -82,17 +83,23 @@ final class InstanceRows extends VBox {
         studio.editStructure(name, Motifs.class, m -> chosen(m).map(i -> m.with(part, change.apply(i))).orElse(m));
     }
 
-    void show(Design design, Colourway colourway, Motifs motifs) {
-        Optional<Instance> instance = chosen(motifs);
+    private void showPlaced(Motifs motifs, List<Instance> all) {
         int placed = studio.selection().part() - Selection.PLACED;
-        List<Instance> all = placed >= 0 ? motifs.placed(design.repeat()) : List.of();
-        boolean isPlaced = placed >= 0 && placed < all.size();
-        Ui.show(this, instance.isPresent() || isPlaced);
-        Ui.show(one, instance.isPresent());
-        Ui.show(anew, isPlaced && motifs.placing() instanceof Placing.Scattered s && placed < s.count());
-        if (isPlaced) {
+        if (placed >= 0 && placed < all.size()) {
+            Ui.show(this, true);
+            Ui.show(anew, motifs.placing() instanceof Placing.Scattered s && placed < s.count());
             title.setText("This %s, %d of %d placed".formatted(
                     motifs.motif(all.get(placed).motif()).map(Motif::name).orElse("motif"), placed + 1, all.size()));
+        }
+    }
+
+    void show(Design design, Colourway colourway, Motifs motifs) {
+        Optional<Instance> instance = chosen(motifs);
+        Ui.show(this, instance.isPresent());
+        Ui.show(one, instance.isPresent());
+        Ui.show(anew, false);
+        if (studio.selection().part() >= Selection.PLACED) {
+            placedOnes.tell(motifs, design.repeat(), all -> showPlaced(motifs, all));
         }
         instance.ifPresent(i -> {
             title.setText("This %s, %d of %d set by hand".formatted(

@@ -35,6 +35,8 @@ final class MotifHandles extends ClothHandles {
     private record Hold(Motifs from, int index, boolean turning, double spotX, double spotY) {}
 
     private final GuideLines guides;
+    private final PlacedMotifs framed = new PlacedMotifs();
+    private final PlacedMotifs sought = new PlacedMotifs();
     private Hold hold;
     private double pressX;
     private double pressY;
@@ -59,12 +61,16 @@ final class MotifHandles extends ClothHandles {
             chosen(m).ifPresent(i -> frame(m, i, true));
             int placed = studio.selection().part() - Selection.PLACED;
             if (placed >= 0) {
-                List<Instance> all = m.placed(design.repeat());
-                if (placed < all.size()) {
-                    frame(m, all.get(placed), false);
-                }
+                framed.tell(m, design.repeat(), all -> framePlaced(m, all));
             }
         });
+    }
+
+    private void framePlaced(Motifs motifs, List<Instance> all) {
+        int placed = studio.selection().part() - Selection.PLACED;
+        if (placed >= 0 && placed < all.size() && motifs().filter(motifs::equals).isPresent()) {
+            frame(motifs, all.get(placed), false);
+        }
     }
 
     @Override
@@ -121,14 +127,19 @@ final class MotifHandles extends ClothHandles {
             }
         }
         int byHand = find(motifs, pressX, pressY);
-        int found = byHand >= 0 ? byHand : findPlaced(motifs, pressX, pressY);
-        studio.select(s -> s.withPart(found));
+        if (byHand >= 0) {
+            studio.select(s -> s.withPart(byHand));
+        } else {
+            double x = pressX;
+            double y = pressY;
+            sought.tell(motifs, design.repeat(),
+                    all -> studio.select(s -> s.withPart(findPlaced(motifs, all, x, y))));
+        }
     }
 
     /** @return the part of the topmost placed one whose circle shows there; -1 for none */
-    private int findPlaced(Motifs motifs, double x, double y) {
+    private int findPlaced(Motifs motifs, List<Instance> all, double x, double y) {
         Tile tile = design.repeat().tile();
-        List<Instance> all = motifs.placed(design.repeat());
         for (int i = all.size() - 1; i >= 0; i--) {
             Instance instance = all.get(i);
             double r = motifs.motif(instance.motif()).map(Motif::radiusMm).orElse(0.0) * instance.scale();

@@ -43,6 +43,7 @@ final class PlacingRows extends VBox {
     private static final List<String> KINDS = List.of("hand", "rows", "rings", "along", "scattered");
 
     private final Studio studio;
+    private final PlacedMotifs placedOnes = new PlacedMotifs();
     private final Segments<String> kind;
     private final List<Line<?>> lines = new ArrayList<>();
     private final VBox rows = new VBox(4);
@@ -228,9 +229,12 @@ final class PlacingRows extends VBox {
             own.setText(s.inks().isEmpty() ? "vary the ink" : "leave each its own ink");
             shares(motifs, s);
         }
-        int placed = placing instanceof Placing.ByHand ? 0 : motifs.placed(design.repeat()).size();
-        boolean all = !(placing instanceof Placing.Scattered s) || placed >= s.count() + s.fill();
-        told.setText("%s%d set by hand".formatted(placing instanceof Placing.ByHand
+        placedOnes.tell(motifs, design.repeat(), all -> told(motifs, all.size()));
+    }
+
+    private void told(Motifs motifs, int placed) {
+        boolean all = !(motifs.placing() instanceof Placing.Scattered s) || placed >= s.count() + s.fill();
+        told.setText("%s%d set by hand".formatted(motifs.placing() instanceof Placing.ByHand
                 ? ""
                 : "%d placed%s, ".formatted(placed, all ? "" : ", for more there is no room"),
                 motifs.byHand().size()));

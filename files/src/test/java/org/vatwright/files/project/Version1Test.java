@@ -37,7 +37,7 @@ class Version1Test {
     /** The same things by the same names, linked alike; only their ids are others. */
     @Test
     void isTheDemoWithOtherIds() throws Exception {
-        Project now = DemoCommission.load();
+        Project now = withoutWhatCameLater(DemoCommission.load());
         Project old = old();
         assertThat(old.name()).isEqualTo(now.name());
         assertThat(old.density()).isEqualTo(now.density());
@@ -55,6 +55,10 @@ class Version1Test {
         assertThat(old.jobs()).extracting(j -> j.name(), j -> j.task().kind(), j -> j.task().worn(), j -> j.output())
                 .containsExactlyElementsOf(now.jobs().stream().map(j -> org.assertj.core.groups.Tuple
                         .tuple(j.name(), j.task().kind(), j.task().worn(), j.output())).toList());
+    }
+
+    private static Project withoutWhatCameLater(Project now) {
+        return now.removeDesign(new Id("tarpaulin"));
     }
 
     private static <T> Map<Id, String> names(List<T> all, Function<T, Id> id, Function<T, String> name) {

@@ -28,6 +28,9 @@ import org.vatwright.core.shape.Drawing;
 import org.vatwright.core.shape.DrawnStructure;
 import org.vatwright.core.shape.Group;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+
 /**
  * Drawn figures that recur: set by hand, in rows, on rings, scattered; repeated in the cell by a wallpaper group, from cell
  * to cell by the design's arrangement.
@@ -47,6 +50,11 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
     private static final int AT_ONCE = 250;
     /** Places are kept to a millionth of a mm, so that a move by whole cells leaves just the same numbers. */
     private static final double PLACES_PER_MM = 1e6;
+
+    private record Thrown(Repeat repeat, List<Instance> placed) {}
+
+    /** By the very object: the painter, the findings and the window ask for the same throw. */
+    private static final Cache<Motifs, Thrown> LAST = Caffeine.newBuilder().weakKeys().maximumSize(64).build();
 
     public Motifs {
         motifs = List.copyOf(motifs);
@@ -218,6 +226,16 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
 
     /** @param work under which the scatter throws; can be stopped */
     public List<Instance> placed(Repeat repeat, Work work) {
+        Thrown last = LAST.getIfPresent(this);
+        if (last != null && last.repeat().equals(repeat)) {
+            return last.placed();
+        }
+        List<Instance> placed = List.copyOf(place(repeat, work));
+        LAST.put(this, new Thrown(repeat, placed));
+        return placed;
+    }
+
+    private List<Instance> place(Repeat repeat, Work work) {
         return switch (placing) {
             case Placing.ByHand _ -> List.of();
             case Placing.Rows rows -> Layouts.rows(motifs, rows, repeat);
