@@ -14,12 +14,15 @@ import javax.imageio.ImageIO;
 
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.measure.Id;
+import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.frame.Settings;
 import org.vatwright.desktop.studio.Selection;
 import org.vatwright.desktop.studio.Stage;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.image.WritableImage;
 
@@ -27,6 +30,7 @@ import javafx.scene.image.WritableImage;
 public final class Shots {
 
     private static final long SETTLE_MILLIS = 2600;
+    private static final int MOST_TURNS = 8;
 
     private Shots() {}
 
@@ -62,8 +66,6 @@ public final class Shots {
         views.put("build-draft",
                 s -> s.select(x -> x.withDesign(s.project().design(new Id("bosun-twill")).orElseThrow())
                         .withLayer(1).withWorn(new Id("crew-apron"))));
-        views.put("build-blocks", s -> s.select(x -> x.withDesign(s.project().design(new Id("quay")).orElseThrow())
-                .withLayer(1).withPart(14).withWorn(new Id("floor-mat"))));
         views.put("build-interlace",
                 s -> s.select(x -> x.withDesign(s.project().design(new Id("mooring")).orElseThrow())
                         .withLayer(1).withWorn(new Id("tote"))));
@@ -128,11 +130,25 @@ public final class Shots {
         if (name.equals("build-draft")) {
             onFx(() -> ((javafx.scene.control.ToggleButton) scene[0].lookup("#see-draft")).fire());
         }
-        Thread.sleep(SETTLE_MILLIS);
+        settle(scene);
         onFx(() -> {
             write(scene[0].snapshot(null), folder.resolve(name + ".png"));
             stage[0].hide();
         });
+    }
+
+    /** Waits until every cloth shows its true picture. */
+    private static void settle(Scene[] scene) throws Exception {
+        boolean[] busy = {true};
+        for (int turn = 0; turn < MOST_TURNS && busy[0]; turn++) {
+            Thread.sleep(SETTLE_MILLIS);
+            onFx(() -> busy[0] = busy(scene[0].getRoot()));
+        }
+    }
+
+    private static boolean busy(Node node) {
+        return node instanceof ClothImage cloth && cloth.isVisible() && !cloth.settled()
+                || node instanceof Parent parent && parent.getChildrenUnmodifiable().stream().anyMatch(Shots::busy);
     }
 
     /** Something to be done on the window's thread. */

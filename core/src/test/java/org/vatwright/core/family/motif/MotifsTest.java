@@ -121,7 +121,10 @@ class MotifsTest {
                     .withTurns(-90, 90).withFill(n % 4).withRelax(n % 2 == 0 ? 8 : 0).withShares(List.of(3.0, 1.0));
             Motifs motifs = scattered(how, 5, 9).withByHand(List.of(new Instance(1, 30, 30), new Instance(2, 70, 50)));
             List<Instance> placed = motifs.placed(repeat);
-            assertThat(placed).isEqualTo(motifs.placed(repeat));
+            assertThat(new Motifs(motifs.motifs(), motifs.byHand(), how, motifs.group()).placed(repeat))
+                    .isEqualTo(placed);
+            assertThat(motifs.placed(repeat)).as("thrown once").isSameAs(placed);
+            assertThat(motifs.placed(repeat.withSize(50, 300))).isNotEqualTo(placed);
             assertThat(motifs.withPlacing(how.withSeed(n + 100)).placed(repeat)).isNotEqualTo(placed);
             List<Instance> all = new ArrayList<>(placed);
             all.addAll(motifs.byHand());
