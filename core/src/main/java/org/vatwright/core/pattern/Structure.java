@@ -34,6 +34,11 @@ public interface Structure {
     /** @return what paints a tile; whatever is asked for, the result recurs without seam */
     Painter painter(PaintRequest asked);
 
+    /** @return whether its painter fills marks with designs and pictures by itself; else it need only know colours */
+    default boolean paintsFills() {
+        return false;
+    }
+
     /** @return whether its marks are shapes; of one that is painted only the pixels can be written */
     default boolean drawn() {
         return false;

@@ -12,7 +12,6 @@ import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.TileGrid;
-import org.vatwright.core.shape.DrawnStructure;
 
 /**
  * One layer as it will be laid on: its marks, what is done to them, the pattern in which they show; as colour and coverage,
@@ -49,7 +48,7 @@ final class Coat {
 
     /** Fills that run through what knows only colours need more than its own painter. */
     private static Painter marks(Layer layer, PaintRequest asked) {
-        return !(layer.structure() instanceof DrawnStructure) && FilledPainter.needed(layer.structure(), asked.inks())
+        return !layer.structure().paintsFills() && FilledPainter.needed(layer.structure(), asked.inks())
                 ? new FilledPainter(layer.structure(), asked)
                 : layer.structure().painter(asked);
     }

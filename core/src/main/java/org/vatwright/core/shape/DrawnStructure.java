@@ -24,6 +24,11 @@ public interface DrawnStructure extends Structure {
     }
 
     @Override
+    default boolean paintsFills() {
+        return true;
+    }
+
+    @Override
     default boolean drawn() {
         return true;
     }
