@@ -62,7 +62,7 @@ class FillsByHandTest extends AtTheDemo {
         hand.click(hand.words("Holds both: tile 180 x 180 mm, 2 x 2 cells"));
         assertThat(design().repeat().tile().heightMm()).isEqualTo(180);
         assertThat(hand.text("fill-closes")).isEqualTo("Closes on this tile");
-        hand.click("least-tile");
+        hand.click("fill-least-tile");
         assertThat(design().repeat().tile().heightMm()).isEqualTo(90);
         hand.write("scale-the-whole-repeat", "200");
         assertThat(design().repeat().widthMm()).isEqualTo(180);

@@ -96,7 +96,7 @@ public final class LaidClosing {
         for (TurnedLattice.Closing c : new TurnedLattice(laid.lattice()).closings(laid.angleDeg())) {
             if (turns < MOST_ANGLES && c.exact() && c.errorDeg() > 0 && fits(c.widthMm()) && fits(c.heightMm())) {
                 turns++;
-                offers.add(new Closing("turn-" + turns, "Closes at",
+                offers.add(new Closing("turn-" + turns, "Close at",
                         "%s\u00b0, %s".formatted(Numbers.plain(c.angleDeg(), 2), size(c.widthMm(), c.heightMm())),
                         Offer.DEGREE * c.errorDeg() + Offer.scaled(
                                 c.widthMm() * c.heightMm() / repeat.widthMm() / repeat.heightMm()) / 2,

@@ -34,7 +34,7 @@ public final class DesignTurn {
         List<Offer> offers = new ArrayList<>();
         for (TurnedLattice.Closing c : closings(design, angleDeg)) {
             offers.add(new Offer("turn-all-" + (offers.size() + 1),
-                    "Closes at %s\u00b0".formatted(Numbers.plain(c.angleDeg(), 2)),
+                    "Turn all by %s\u00b0".formatted(Numbers.plain(c.angleDeg(), 2)),
                     "cell %s x %s mm%s%s".formatted(Numbers.plain(c.widthMm(), 2), Numbers.plain(c.heightMm(), 2),
                             c.stretchX() == 1 ? "" : ", across " + mille(c.stretchX()),
                             c.stretchY() == 1 ? "" : ", down " + mille(c.stretchY())),

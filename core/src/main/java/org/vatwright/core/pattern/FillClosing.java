@@ -60,7 +60,7 @@ public final class FillClosing {
         }
         found.sort((p, q) -> Double.compare(Math.abs(Math.log(p.wide() / fill.wide())),
                 Math.abs(Math.log(q.wide() / fill.wide()))));
-        found.stream().limit(2).forEach(f -> offers.add(offer("scale-" + (offers.size() + 1), "Closes at",
+        found.stream().limit(2).forEach(f -> offers.add(offer("scale-" + (offers.size() + 1), "Close at",
                 "%s %%".formatted(Numbers.plain(100 * f.wide(), 2)), fill, f, repeat)));
         Lattice drawn = LatticeFit.of(asked, tile).drawn();
         double across = Math.hypot(drawn.ax(), drawn.ay()) / Math.hypot(asked.ax(), asked.ay());
@@ -68,7 +68,7 @@ public final class FillClosing {
         if (fits(fill, across, down) && Math.abs(across - down) > SAME) {
             Fill each = fill.withScale(fill.wide() * across, fill.high() * down);
             if (closes(each, tile)) {
-                offers.add(offer("scale-" + (offers.size() + 1), "Closes at", "%s %% across, %s %% down".formatted(
+                offers.add(offer("scale-" + (offers.size() + 1), "Close at", "%s %% across, %s %% down".formatted(
                         Numbers.plain(100 * each.wide(), 2), Numbers.plain(100 * each.high(), 2)), fill, each, repeat));
             }
         }

@@ -84,7 +84,7 @@ public final class FabricClosing {
                                 ? ""
                                 : ", %s stretched %s \u2030".formatted(c.stretchX() == 1 ? "picks" : "ends",
                                         Numbers.plain(stretch, 1)));
-                offers.add(new Closing("turn-" + (offers.size() + 1), "Closes at", cost,
+                offers.add(new Closing("turn-" + (offers.size() + 1), "Close at", cost,
                         Offer.DEGREE * c.errorDeg() + Offer.scaled(c.stretchX(), c.stretchY())
                                 + Offer.scaled(c.widthMm() * c.heightMm() / repeat.widthMm() / repeat.heightMm()) / 2,
                         structure.closed(c.angleDeg(), fabric.endsPerCm() / c.stretchX(),

@@ -74,7 +74,7 @@ public final class StripeClosing {
         List<Candidate> best = all.stream().limit(MOST_ANGLES * MOST_WAVES).toList();
         List<Closing> closings = new ArrayList<>();
         best.stream().filter(c -> best.stream().noneMatch(c::worse)).limit(MOST_ANGLES).forEach(c -> closings.add(
-                new Closing("angle-" + (closings.size() + 1), "Closes at %s\u00b0".formatted(
+                new Closing("angle-" + (closings.size() + 1), "Close at %s\u00b0".formatted(
                         Numbers.plain(c.waves.angleDeg(), 2)), bands(c.scale), c.weight(),
                         stripes.withAngle(c.waves.angleDeg()).scaled(c.scale), repeat)));
         return closings;

@@ -76,7 +76,7 @@ class StripesTest {
         assertThat(((Stripes) angles.getFirst().structure()).angleDeg()).isEqualTo(33.69, within(0.01));
         for (Closing one : angles) {
             Stripes closed = (Stripes) one.structure();
-            assertThat(one.title()).startsWith("Closes at");
+            assertThat(one.title()).startsWith("Close at");
             for (Closing other : angles) {
                 Stripes its = (Stripes) other.structure();
                 boolean nearerAngle = Math.abs(its.angleDeg() - 37) < Math.abs(closed.angleDeg() - 37) - 1e-9;
