@@ -11,6 +11,7 @@ import org.openjdk.jmh.annotations.Level;
 import org.openjdk.jmh.annotations.Measurement;
 import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
@@ -43,10 +44,14 @@ public class LayersBenchmark {
 
     private static final double MM = 200;
     private static final long ROOM = 80_000_000;
-    private static final int CHANGED = 5;
+    private static final int LAYERS = 10;
     private static final TileGrid GRID = new TileGrid(1200, 1200, MM, MM);
     private static final Palette PALETTE = new Palette(List.of("Cork"),
             List.of(new Colourway("Morning", List.of(Rgb.parse("#e2713c")))));
+
+    /** Counted from the bottom; what lies below the changed one is kept laid together. */
+    @Param({"1", "5", "10"})
+    private int changed;
 
     private Design design;
     private TileCache keeping;
@@ -67,7 +72,7 @@ public class LayersBenchmark {
     @Setup(Level.Iteration)
     public void prepare() {
         List<Layer> layers = new ArrayList<>();
-        for (int id = 1; id <= 10; id++) {
+        for (int id = 1; id <= LAYERS; id++) {
             layers.add(new Layer(id, "Shoal " + id, dots(2 + id)).withOpacity(0.8));
         }
         design = new Design("Shoals", new Repeat(MM, MM, Arrangement.STRAIGHT), Ink.CLEAR, layers, PALETTE,
@@ -84,6 +89,6 @@ public class LayersBenchmark {
     @Benchmark
     public Raster oneOfTen() {
         step++;
-        return tile(keeping, design.replace(CHANGED, l -> l.withStructure(dots(7 + step * 1e-4))));
+        return tile(keeping, design.replace(changed, l -> l.withStructure(dots(7 + step * 1e-4))));
     }
 }

@@ -64,10 +64,11 @@ public final class Packed {
 
     /** @return whether every pixel is opaque */
     public static boolean opaque(int[] argb) {
-        int all = -1;
         for (int pixel : argb) {
-            all &= pixel;
+            if (pixel >>> 24 != 255) {
+                return false;
+            }
         }
-        return all >>> 24 == 255;
+        return true;
     }
 }

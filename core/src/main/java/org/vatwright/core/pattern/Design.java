@@ -52,7 +52,7 @@ public record Design(Id id, String name, Repeat repeat, Ink ground, List<Layer> 
                     "there is an ink %s already; a fill needs a name of its own".formatted(fill.name()));
         }
         for (Layer layer : layers) {
-            layer.structure().inks().forEach(ink -> checkInk(ink, palette, known));
+            layer.structure().inks().stream().distinct().forEach(ink -> checkInk(ink, palette, known));
         }
         checkInk(ground, palette, known);
     }

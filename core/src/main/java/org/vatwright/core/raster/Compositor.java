@@ -8,28 +8,70 @@ import org.vatwright.core.colour.Packed;
  */
 public final class Compositor {
 
+    private static final int BLOCK = 256;
+
     private Compositor() {}
 
     /**
      * Lays {@code over} on {@code under}, in place.
      *
      * @param at the first pixel of {@code under}
-     * @param count pixels, from the start of {@code over}
+     * @param from the first pixel of {@code over}
+     * @param count pixels
      * @param opacity 0 to 1, times the source's own alpha
      */
-    public static void lay(int[] under, int at, int[] over, int count, double opacity, BlendMode mode) {
-        int share = (int) Math.round(opacity * 256);
+    public static void lay(int[] under, int at, int[] over, int from, int count, double opacity, BlendMode mode) {
         if (mode == BlendMode.NORMAL) {
-            for (int i = 0; i < count; i++) {
-                under[at + i] = normal(under[at + i], over[i], share);
+            lay(under, at, over, from, count, (int) Math.round(opacity * 256));
+            return;
+        }
+        float[] scratch = new float[6];
+        for (int i = 0; i < count; i++) {
+            if (over[from + i] >>> 24 != 0) {
+                under[at + i] = blended(under[at + i], over[from + i], opacity, mode, scratch);
             }
-        } else {
-            float[] scratch = new float[6];
-            for (int i = 0; i < count; i++) {
-                if (over[i] >>> 24 != 0) {
-                    under[at + i] = blended(under[at + i], over[i], opacity, mode, scratch);
-                }
+        }
+    }
+
+    /**
+     * The same as {@link #normal} by pixel. Blocks that begin at the same place, in two short loops instead of one long one,
+     * become vector instructions; where nothing is laid on there is nothing to do.
+     */
+    private static void lay(int[] under, int at, int[] over, int from, int count, int share) {
+        int[] lower = new int[BLOCK];
+        int[] upper = new int[BLOCK];
+        for (int done = 0; done < count; done += BLOCK) {
+            int some = Math.min(BLOCK, count - done);
+            System.arraycopy(over, from + done, upper, 0, some);
+            if (clear(upper, some)) {
+                continue;
             }
+            if (share != 256) {
+                scale(upper, some, share);
+            }
+            System.arraycopy(under, at + done, lower, 0, some);
+            lay(lower, upper, some);
+            System.arraycopy(lower, 0, under, at + done, some);
+        }
+    }
+
+    private static boolean clear(int[] pixels, int count) {
+        int any = 0;
+        for (int i = 0; i < count; i++) {
+            any |= pixels[i];
+        }
+        return any == 0;
+    }
+
+    private static void scale(int[] pixels, int count, int share) {
+        for (int i = 0; i < count; i++) {
+            pixels[i] = Packed.scaled(pixels[i], share);
+        }
+    }
+
+    private static void lay(int[] under, int[] over, int count) {
+        for (int i = 0; i < count; i++) {
+            under[i] = over[i] + Packed.times255(under[i], 255 - (over[i] >>> 24));
         }
     }
 

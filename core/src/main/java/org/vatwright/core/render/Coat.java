@@ -7,6 +7,7 @@ import org.vatwright.core.pattern.Effect;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.PaintRequest;
 import org.vatwright.core.pattern.Painter;
+import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.raster.Compositor;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Rows;
@@ -18,7 +19,7 @@ import org.vatwright.core.repeat.TileGrid;
  * which are premultiplied pixels. One that needs no neighbours paints whatever rows are asked for; an effect has the whole
  * tile painted first.
  */
-final class Coat {
+final class Coat implements Painter {
 
     private static final int STRIP_PX = 1 << 16;
 
@@ -41,7 +42,7 @@ final class Coat {
                 asked.work().goOn();
                 done = effect.on(done, asked.grid(), asked.work());
             }
-            marks = new Painted(done, Packed.opaque(done.argb()));
+            marks = new Painted(done);
         }
         return new Coat(marks, layer.mask().map(m -> m.painter(asked)), asked.grid().widthPx());
     }
@@ -60,8 +61,7 @@ final class Coat {
 
     /** @return the whole of it, to be kept */
     Painted painted(TileGrid grid, Work work) {
-        Raster raster = whole(this::paint, grid, work);
-        return new Painted(raster, Packed.opaque(raster.argb()));
+        return new Painted(whole(this, grid, work));
     }
 
     private static Raster whole(Painter painter, TileGrid grid, Work work) {
@@ -72,12 +72,24 @@ final class Coat {
         return raster;
     }
 
-    /** @return whether every pixel of it is opaque */
-    boolean covers() {
+    @Override
+    public boolean opaque() {
         return painter.opaque() && mask.isEmpty();
     }
 
-    void paint(int[] out, int at, int from, int to) {
+    /** Lays its rows on those that are there, of the tile's whole width. @param scratch of as many pixels, may be overwritten */
+    void lay(int[] under, int at, int from, int to, double opacity, BlendMode mode, int[] scratch) {
+        int count = (to - from) * width;
+        if (painter instanceof Painted ready && mask.isEmpty()) {
+            Compositor.lay(under, at, ready.raster().argb(), from * width, count, opacity, mode);
+        } else {
+            paint(scratch, 0, from, to);
+            Compositor.lay(under, at, scratch, 0, count, opacity, mode);
+        }
+    }
+
+    @Override
+    public void paint(int[] out, int at, int from, int to) {
         painter.paint(out, at, from, to);
         mask.ifPresent(m -> {
             int[] seen = new int[(to - from) * width];
@@ -86,8 +98,8 @@ final class Coat {
         });
     }
 
-    /** Some columns of the rows alone. */
-    void paint(int[] out, int at, int from, int to, int left, int right) {
+    @Override
+    public void paint(int[] out, int at, int from, int to, int wide, int left, int right) {
         painter.paint(out, at, from, to, width, left, right);
         mask.ifPresent(m -> {
             int[] seen = new int[(to - from) * (right - left)];
@@ -96,8 +108,29 @@ final class Coat {
         });
     }
 
-    /** A tile that is there already. @param opaque whether every pixel of it is */
-    record Painted(Raster raster, boolean opaque) implements Painter {
+    /** A tile that is there already. Whether every pixel of it is opaque is looked up when first asked. */
+    static final class Painted implements Painter {
+
+        private final Raster raster;
+        private volatile Boolean opaque;
+
+        Painted(Raster raster) {
+            this.raster = raster;
+        }
+
+        Raster raster() {
+            return raster;
+        }
+
+        @Override
+        public boolean opaque() {
+            Boolean known = opaque;
+            if (known == null) {
+                known = Packed.opaque(raster.argb());
+                opaque = known;
+            }
+            return known;
+        }
 
         @Override
         public void paint(int[] out, int at, int from, int to) {

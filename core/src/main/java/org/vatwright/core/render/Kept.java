@@ -50,6 +50,12 @@ final class Kept<K, V> {
         }
     }
 
+    /** @return whether it is there, without waiting for one that is being made */
+    boolean has(K key) {
+        CompletableFuture<V> there = cache.getIfPresent(key);
+        return there != null && there.isDone() && !there.isCompletedExceptionally();
+    }
+
     private static <V> V made(CompletableFuture<V> mine, Supplier<V> make) {
         try {
             V value = make.get();

@@ -1,6 +1,7 @@
 package org.vatwright.core.render;
 
 import java.util.List;
+import java.util.Optional;
 
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.PaintRequest;
@@ -40,10 +41,40 @@ public final class TileCache implements TileSource {
     }
 
     private Raster painted(Cloth cloth, TileGrid grid, Work work) {
-        return worthKeeping(cloth, grid)
-                ? TileRenderer.painted(new TilePainter(cloth, grid, work.telling(share -> {}),
-                        (layer, asked) -> coat(cloth, layer, asked)), grid, work)
-                : TileRenderer.render(cloth, grid, work);
+        if (!worthKeeping(cloth, grid)) {
+            return TileRenderer.render(cloth, grid, work);
+        }
+        Work quiet = work.telling(share -> {});
+        int first = firstChanged(cloth, grid);
+        Optional<Raster> below = first == 0
+                ? Optional.empty()
+                : Optional.of(tile(new Cloth(cloth.design().withLayers(cloth.design().layers().subList(0, first)),
+                        cloth.colourway(), cloth.phase()), grid, quiet));
+        return TileRenderer.painted(new TilePainter(cloth, grid, quiet, (layer, asked) -> coat(cloth, layer, asked),
+                first, below), grid, work);
+    }
+
+    /**
+     * While one layer is worked on, what lies below stays: it is kept laid together, as the tile that it would be.
+     *
+     * @return number of the lowest layer whose coat is not kept, or of the one it is confined to; 0 when there is none, or
+     *         when fewer than two are laid below
+     */
+    private int firstChanged(Cloth cloth, TileGrid grid) {
+        List<Layer> layers = cloth.design().layers();
+        boolean[] needed = TilePainter.needed(layers);
+        int below = 0;
+        for (int i = 0; i < layers.size(); i++) {
+            if (needed[i] && !coats.has(new Key(ClothLook.ofCoat(cloth, layers.get(i)), grid))) {
+                int first = i;
+                while (TilePainter.confined(layers, first)) {
+                    first--;
+                }
+                return below < 2 ? 0 : first;
+            }
+            below += needed[i] ? 1 : 0;
+        }
+        return 0;
     }
 
     /** A single coat without effects is as soon painted anew. */

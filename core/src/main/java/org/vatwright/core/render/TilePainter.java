@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 
 import org.vatwright.core.pattern.FillPaint;
+import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.PaintRequest;
@@ -14,6 +15,7 @@ import org.vatwright.core.pattern.Painter;
 import org.vatwright.core.pattern.Shows;
 import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.raster.Compositor;
+import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.TileGrid;
 
@@ -29,40 +31,55 @@ final class TilePainter implements Painter {
     private record Laid(Coat coat, Layer layer, boolean seen, boolean confined) {
 
         boolean covers() {
-            return seen && !confined && coat.covers() && layer.opacity() == 1 && layer.mode() == BlendMode.NORMAL;
+            return seen && !confined && coat.opaque() && layer.opacity() == 1 && layer.mode() == BlendMode.NORMAL;
         }
     }
 
     private final int width;
-    private final int ground;
-    private final Optional<FillPaint.Placed> filled;
+    private final Painter ground;
     private final List<Laid> coats = new ArrayList<>();
-    private final boolean covered;
+    private final boolean confining;
 
     /** @param coat makes or finds the coat of a layer, under the work */
     TilePainter(Cloth cloth, TileGrid grid, Work work, BiFunction<Layer, PaintRequest, Coat> coat) {
+        this(cloth, grid, work, coat, 0, Optional.empty());
+    }
+
+    /**
+     * @param first number of the lowest layer that is to be laid, which is not confined to the one below
+     * @param laid the ground with all layers below the first on it, if it is there already
+     */
+    TilePainter(Cloth cloth, TileGrid grid, Work work, BiFunction<Layer, PaintRequest, Coat> coat, int first,
+            Optional<Raster> laid) {
         width = grid.widthPx();
         InkColours inks = FillTiles.inks(cloth, grid, work);
         PaintRequest asked = new PaintRequest(cloth.design().repeat(), grid, inks, cloth.phase(), work);
-        ground = inks.argb(cloth.design().ground());
-        filled = inks.fill(cloth.design().ground()).map(f -> f.placed(f.through(), grid));
         List<Layer> layers = cloth.design().layers();
         boolean[] needed = needed(layers);
-        for (int i = 0; i < layers.size(); i++) {
+        for (int i = first; i < layers.size(); i++) {
             if (needed[i]) {
                 work.goOn();
                 Layer layer = layers.get(i);
                 coats.add(new Laid(coat.apply(layer, asked), layer, seen(layer), confined(layers, i)));
             }
         }
-        covered = !coats.isEmpty() && coats.getFirst().covers();
+        confining = coats.stream().anyMatch(Laid::confined);
+        Painter bare = laid.<Painter>map(r -> new Coat.Painted(r))
+                .orElseGet(() -> ground(inks, cloth.design().ground(), grid));
+        ground = !confining && !coats.isEmpty() && coats.getFirst().covers() ? coats.removeFirst().coat : bare;
+    }
+
+    private static Painter ground(InkColours inks, Ink ink, TileGrid grid) {
+        return inks.fill(ink).<Painter>map(f -> new FilledGround(f.placed(f.through(), grid), grid.widthPx()))
+                .orElseGet(() -> new PlainGround(inks.argb(ink), grid.widthPx()));
     }
 
     private static boolean seen(Layer layer) {
         return layer.visible() && layer.opacity() > 0;
     }
 
-    private static boolean confined(List<Layer> layers, int at) {
+    /** @return whether a layer shows only in the marks of the one below */
+    static boolean confined(List<Layer> layers, int at) {
         return at > 0 && layers.get(at).shows() instanceof Shows.InMarksBelow;
     }
 
@@ -79,61 +96,93 @@ final class TilePainter implements Painter {
     /** Whatever is laid over an opaque ground leaves it opaque. */
     @Override
     public boolean opaque() {
-        return covered || filled.map(f -> f.seen().opaque()).orElse(ground >>> 24 == 255);
+        return ground.opaque();
     }
 
     @Override
     public void paint(int[] out, int at, int from, int to) {
-        paint(out, at, from, to, width, 0, width);
-    }
-
-    @Override
-    public void paint(int[] out, int at, int from, int to, int wide, int left, int right) {
-        int count = (to - from) * (right - left);
-        if (covered) {
-            paint(coats.getFirst().coat, out, at, from, to, left, right);
-        } else if (filled.isPresent()) {
-            ground(filled.get(), out, at, from, to, left, right);
-        } else {
-            Arrays.fill(out, at, at + count, ground);
-        }
-        int first = covered ? 1 : 0;
-        if (coats.size() == first) {
-            return;
-        }
-        int[] over = new int[count];
-        int[] below = coats.stream().anyMatch(Laid::confined) ? new int[count] : over;
-        if (covered) {
-            System.arraycopy(out, at, below, 0, count);
-        }
-        for (Laid laid : coats.subList(first, coats.size())) {
-            paint(laid.coat, over, 0, from, to, left, right);
-            if (laid.confined) {
-                Compositor.keep(over, 0, below);
+        ground.paint(out, at, from, to);
+        int[] over = new int[coats.isEmpty() ? 0 : (to - from) * width];
+        int[] below = confining ? new int[over.length] : over;
+        for (Laid laid : coats) {
+            if (!confining) {
+                laid.coat.lay(out, at, from, to, laid.layer.opacity(), laid.layer.mode(), over);
+                continue;
             }
-            if (laid.seen) {
-                Compositor.lay(out, at, over, count, laid.layer.opacity(), laid.layer.mode());
-            }
+            laid.coat.paint(over, 0, from, to);
+            lay(laid, out, at, over, below);
             int[] kept = below;
             below = over;
             over = kept;
         }
     }
 
-    private void paint(Coat coat, int[] out, int at, int from, int to, int left, int right) {
+    @Override
+    public void paint(int[] out, int at, int from, int to, int wide, int left, int right) {
         if (right - left == width) {
-            coat.paint(out, at, from, to);
-        } else {
-            coat.paint(out, at, from, to, left, right);
+            paint(out, at, from, to);
+            return;
+        }
+        ground.paint(out, at, from, to, width, left, right);
+        int[] over = new int[coats.isEmpty() ? 0 : (to - from) * (right - left)];
+        int[] below = confining ? new int[over.length] : over;
+        for (Laid laid : coats) {
+            laid.coat.paint(over, 0, from, to, width, left, right);
+            lay(laid, out, at, over, below);
+            int[] kept = below;
+            below = over;
+            over = kept;
+        }
+    }
+
+    private static void lay(Laid laid, int[] out, int at, int[] over, int[] below) {
+        if (laid.confined) {
+            Compositor.keep(over, 0, below);
+        }
+        if (laid.seen) {
+            Compositor.lay(out, at, over, 0, over.length, laid.layer.opacity(), laid.layer.mode());
+        }
+    }
+
+    /** One colour. */
+    private record PlainGround(int argb, int width) implements Painter {
+
+        @Override
+        public boolean opaque() {
+            return argb >>> 24 == 255;
+        }
+
+        @Override
+        public void paint(int[] out, int at, int from, int to) {
+            paint(out, at, from, to, width, 0, width);
+        }
+
+        @Override
+        public void paint(int[] out, int at, int from, int to, int wide, int left, int right) {
+            Arrays.fill(out, at, at + (to - from) * (right - left), argb);
         }
     }
 
     /** The whole tile as one mark. */
-    private static void ground(FillPaint.Placed fill, int[] out, int at, int from, int to, int left, int right) {
-        int i = at;
-        for (int y = from; y < to; y++) {
-            for (int x = left; x < right; x++) {
-                out[i++] = fill.argb(x, y);
+    private record FilledGround(FillPaint.Placed fill, int width) implements Painter {
+
+        @Override
+        public boolean opaque() {
+            return fill.seen().opaque();
+        }
+
+        @Override
+        public void paint(int[] out, int at, int from, int to) {
+            paint(out, at, from, to, width, 0, width);
+        }
+
+        @Override
+        public void paint(int[] out, int at, int from, int to, int wide, int left, int right) {
+            int i = at;
+            for (int y = from; y < to; y++) {
+                for (int x = left; x < right; x++) {
+                    out[i++] = fill.argb(x, y);
+                }
             }
         }
     }

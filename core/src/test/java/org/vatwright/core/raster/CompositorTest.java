@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Random;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.atomic.AtomicInteger;
 
@@ -11,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.vatwright.core.colour.Packed;
 
 class CompositorTest {
 
@@ -44,9 +46,9 @@ class CompositorTest {
     void nothingLaidOverLeavesAllAsItWas(BlendMode mode) {
         int[] under = {0xFF1F3460, 0x80402010, 0};
         int[] before = under.clone();
-        Compositor.lay(under, 0, new int[]{0, 0, 0}, 3, 1, mode);
+        Compositor.lay(under, 0, new int[]{0, 0, 0}, 0, 3, 1, mode);
         assertThat(under).isEqualTo(before);
-        Compositor.lay(under, 0, new int[]{0xFFAABBCC, 0xFFAABBCC, 0xFFAABBCC}, 3, 0, mode);
+        Compositor.lay(under, 0, new int[]{0xFFAABBCC, 0xFFAABBCC, 0xFFAABBCC}, 0, 3, 0, mode);
         assertThat(under).isEqualTo(before);
     }
 
@@ -54,15 +56,53 @@ class CompositorTest {
     @EnumSource(BlendMode.class)
     void overNothingEveryModeShowsTheSource(BlendMode mode) {
         int[] under = {0};
-        Compositor.lay(under, 0, new int[]{0xFF3C78B4}, 1, 1, mode);
+        Compositor.lay(under, 0, new int[]{0xFF3C78B4}, 0, 1, 1, mode);
         assertThat(under[0]).isEqualTo(0xFF3C78B4);
         assertThat(BlendMode.parse(mode.keyword())).isEqualTo(mode);
     }
 
     @Test
+    void manyPixelsAreLaidAsTheFormulaHasItForEach() {
+        Random random = new Random(31);
+        for (int n = 0; n < 40; n++) {
+            int count = 1 + random.nextInt(1500);
+            int at = random.nextInt(5);
+            int from = random.nextInt(5);
+            int share = n % 4 == 0 ? 256 : random.nextInt(257);
+            int[] under = pixels(random, at + count + 3);
+            int[] over = pixels(random, from + count + 3);
+            int[] before = under.clone();
+            Compositor.lay(under, at, over, from, count, share / 256.0, BlendMode.NORMAL);
+            for (int i = 0; i < under.length; i++) {
+                boolean laid = i >= at && i < at + count;
+                for (int shift = 0; shift < 32; shift += 8) {
+                    double b = before[i] >>> shift & 255;
+                    double whole = share / 256.0;
+                    double wanted = laid
+                            ? (over[from + i - at] >>> shift & 255) * whole
+                                    + b * (1 - (over[from + i - at] >>> 24) / 255.0 * whole)
+                            : b;
+                    assertThat((double) (under[i] >>> shift & 255)).as("pixel %d of %d", i, count)
+                            .isCloseTo(wanted, within(laid ? 1.51 : 0));
+                }
+                assertThat(!laid || under[i] == Compositor.normal(before[i], over[from + i - at], share)).isTrue();
+            }
+        }
+    }
+
+    /** Long runs of clear ones among others of any opacity. */
+    private static int[] pixels(Random random, int count) {
+        int[] pixels = new int[count];
+        for (int i = 0; i < count; i++) {
+            pixels[i] = i / 300 % 2 == 0 ? 0 : Packed.times255(random.nextInt() | 0xFF000000, random.nextInt(256));
+        }
+        return pixels;
+    }
+
+    @Test
     void halfOpacityIsHalfWay() {
         int[] under = {0xFF000000};
-        Compositor.lay(under, 0, new int[]{0xFFFFFFFF}, 1, 0.5, BlendMode.NORMAL);
+        Compositor.lay(under, 0, new int[]{0xFFFFFFFF}, 0, 1, 0.5, BlendMode.NORMAL);
         assertThat(under[0] & 255).isBetween(127, 129);
         assertThat(under[0] >>> 24).isEqualTo(255);
     }

@@ -80,6 +80,24 @@ class CoatsTest {
         }
     }
 
+    @Test
+    void stepAfterStepOfWorkOnOneLayerGivesWhatIsPaintedAnew() {
+        Random random = new Random(78);
+        for (int n = 0; n < 12; n++) {
+            TileCache keeping = new TileCache(50_000_000, 50_000_000);
+            Design design = any(random);
+            keeping.tile(Samples.cloth(design), GRID, Work.on(2));
+            int worked = 1 + n % 6;
+            for (int step = 0; step < 4; step++) {
+                double place = 3 * step + random.nextDouble();
+                design = design.replace(worked, l -> l.withVisible(true).withStructure(Samples.dots(place, 15, 9)));
+                Cloth cloth = Samples.cloth(design);
+                assertThat(keeping.tile(cloth, GRID, Work.on(2)).argb()).as("layer %d, step %d", worked, step)
+                        .isEqualTo(TileRenderer.render(cloth, GRID, Work.on(1)).argb());
+            }
+        }
+    }
+
     /** A structure that notes when it is painted. */
     private record Noted(Dots dots, AtomicInteger painted) implements Structure {
         @Override
