@@ -7,6 +7,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Path;
+import java.util.Iterator;
 import java.util.zip.DeflaterOutputStream;
 
 import javax.imageio.IIOImage;
@@ -72,7 +73,7 @@ public final class PictureWriter {
     }
 
     private static void png(RenderedImage image, Density density, OutputStream out) throws IOException {
-        ImageWriter writer = ImageIO.getImageWritersByFormatName("png").next();
+        ImageWriter writer = writer("png");
         IIOMetadata data = writer.getDefaultImageMetadata(new ImageTypeSpecifier(image), null);
         IIOMetadataNode root = new IIOMetadataNode("javax_imageio_png_1.0");
         String perMetre = String.valueOf(Math.round(density.dpi() / 0.0254));
@@ -94,7 +95,7 @@ public final class PictureWriter {
     }
 
     private static void jpeg(RenderedImage image, Density density, int quality, OutputStream out) throws IOException {
-        ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
+        ImageWriter writer = writer("jpeg");
         ImageWriteParam param = writer.getDefaultWriteParam();
         param.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
         param.setCompressionQuality(quality / 100f);
@@ -114,7 +115,7 @@ public final class PictureWriter {
     }
 
     private static void tiff(RenderedImage image, Density density, OutputStream out) throws IOException {
-        ImageWriter writer = ImageIO.getImageWritersByFormatName("tiff").next();
+        ImageWriter writer = writer("tiff");
         ImageWriteParam param = writer.getDefaultWriteParam();
         param.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
         param.setCompressionType("Deflate");
@@ -130,6 +131,18 @@ public final class PictureWriter {
                 BaselineTIFFTagSet.RESOLUTION_UNIT_INCH));
         directory.addTIFFField(new TIFFField(tags.getTag(ICC_PROFILE_TAG), TIFFTag.TIFF_UNDEFINED, SRGB.length, SRGB));
         write(writer, image, directory.getAsMetadata(), param, out);
+    }
+
+    /** The platform's own: writers that libraries bring want to be told in other ways what else goes into the file. */
+    private static ImageWriter writer(String format) {
+        Iterator<ImageWriter> writers = ImageIO.getImageWritersByFormatName(format);
+        while (writers.hasNext()) {
+            ImageWriter writer = writers.next();
+            if (writer.getClass().getModule() == ImageIO.class.getModule()) {
+                return writer;
+            }
+        }
+        throw new IllegalStateException("the platform writes no " + format);
     }
 
     private static IIOMetadataNode node(String name, String... attributes) {

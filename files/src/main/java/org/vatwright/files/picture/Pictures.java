@@ -21,7 +21,10 @@ import org.vatwright.core.raster.Work;
 import org.vatwright.files.disk.Disk;
 import org.vatwright.files.disk.Limits;
 
-/** Pictures in. What a file claims to hold is looked at before memory is spent on it. */
+/**
+ * Pictures in, the way they are meant to be seen, in sRGB at 8 bits a channel. What a file claims to hold is looked at before
+ * memory is spent on it.
+ */
 public final class Pictures {
 
     private Pictures() {}
@@ -35,7 +38,7 @@ public final class Pictures {
     public static Picture sized(Path file, Limits limits) {
         byte[] bytes = Disk.read(file, limits);
         String name = String.valueOf(file.getFileName());
-        return new Picture(read(bytes, name, limits), PictureDensity.of(bytes));
+        return new Picture(read(bytes, name, limits), PictureTags.of(bytes).dpi());
     }
 
     /** @return the picture as PNG */
@@ -74,7 +77,7 @@ public final class Pictures {
                             "%s claims %,d x %,d pixels; %,d in all is the most that is read".formatted(name, w,
                                     h, limits.picturePx()));
                 }
-                return raster(reader.read(0));
+                return Upright.of(raster(reader.read(0)), PictureTags.of(bytes).orientation());
             } finally {
                 reader.dispose();
             }
