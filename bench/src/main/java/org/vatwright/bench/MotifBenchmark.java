@@ -61,14 +61,20 @@ public class MotifBenchmark {
     private int[] out;
     private Graphics2D java2d;
 
+    private long seed;
+
+    private static Motifs thrown(long seed) {
+        Motif star = new Motif(1, "Star", List.of(new Part(new Form.Star(10, 8, 0.5), Ink.slot("Cork"))));
+        return new Motifs(List.of(star), List.of(), Placing.Scattered.of(10_000, 0.2, seed).withTurns(-180, 180),
+                WallpaperGroup.P1);
+    }
+
     @Setup
     public void prepare() {
         Palette palette = new Palette(List.of("Cork"),
                 List.of(new Colourway("Morning", List.of(Rgb.parse("#e2713c")))));
         inks = new InkColours(palette, palette.first());
-        Motif star = new Motif(1, "Star", List.of(new Part(new Form.Star(10, 8, 0.5), Ink.slot("Cork"))));
-        motifs = new Motifs(List.of(star), List.of(), Placing.Scattered.of(10_000, 0.2, 3).withTurns(-180, 180),
-                WallpaperGroup.P1);
+        motifs = thrown(3);
         drawing = motifs.drawing(repeat, Phase.OWN, Work.plain());
         out = new int[SIDE * SIDE];
         AffineTransform toPx = AffineTransform.getScaleInstance(SIDE / MM, SIDE / MM);
@@ -83,9 +89,10 @@ public class MotifBenchmark {
         java2d.setColor(new Color(0xe2713c));
     }
 
+    /** Another throw each time: one that was made is kept. */
     @Benchmark
     public List<Instance> scatter() {
-        return motifs.placed(repeat);
+        return thrown(++seed).placed(repeat);
     }
 
     /** From shapes in mm to pixels, on two threads. */

@@ -23,6 +23,24 @@ public record Drawing(List<Group> groups) {
         groups = List.copyOf(groups);
     }
 
+    /**
+     * A drawing that is seen alone and not repeated. On a torus of the frame's size what reaches over an edge would come in
+     * again on the other side; so it is cut there.
+     *
+     * @param flatness of outlines that are cut, in mm
+     */
+    public static Drawing alone(List<VectorMark> marks, Rectangle2D frame, double flatness) {
+        List<Group> shown = new ArrayList<>();
+        for (VectorMark mark : marks) {
+            if (frame.contains(mark.shape().getBounds2D())) {
+                shown.add(Group.of(mark));
+            } else if (mark.shape().getBounds2D().intersects(frame)) {
+                shown.add(Group.of(mark.withShape(Plane.cut(mark.shape(), frame, flatness))));
+            }
+        }
+        return new Drawing(shown);
+    }
+
     /** @return the marks as they show in the tile: one that crosses an edge stands at each side */
     public List<VectorMark> onTile(Tile tile) {
         List<VectorMark> marks = new ArrayList<>();

@@ -1,10 +1,7 @@
 package org.vatwright.desktop.studio;
 
-import java.awt.Shape;
 import java.awt.geom.AffineTransform;
-import java.awt.geom.Area;
 import java.awt.geom.Rectangle2D;
-import java.util.ArrayList;
 import java.util.List;
 
 import org.vatwright.core.colour.Colourway;
@@ -20,7 +17,6 @@ import org.vatwright.core.render.FillTiles;
 import org.vatwright.core.repeat.TileGrid;
 import org.vatwright.core.shape.Drawing;
 import org.vatwright.core.shape.DrawingPainter;
-import org.vatwright.core.shape.Group;
 
 /**
  * One motif by itself, as a subject for {@link LiveCloth}.
@@ -31,6 +27,7 @@ import org.vatwright.core.shape.Group;
 public record MotifScene(Design design, Colourway colourway, Motif motif, double left, double top, int widthPx,
         int heightPx, double pxPerMm) {
 
+    private static final double CUT_PX = 0.05;
     private static final int STRIP_ROWS = 64;
 
     public LiveCloth.Subject subject() {
@@ -44,24 +41,10 @@ public record MotifScene(Design design, Colourway colourway, Motif motif, double
                 widthMm, heightMm);
         Rectangle2D whole = new Rectangle2D.Double(0, 0, widthMm, heightMm);
         AffineTransform place = AffineTransform.getTranslateInstance(-left, -top);
-        List<Group> groups = new ArrayList<>();
-        for (VectorMark mark : motif.marks()) {
-            VectorMark moved = mark.moved(place);
-            Shape shape = moved.shape();
-            if (!shape.intersects(whole)) {
-                continue;
-            }
-            if (!whole.contains(shape.getBounds2D())) {
-                // The painter's picture is endless; what reaches over its edge would come in at the other side.
-                Area seen = new Area(shape);
-                seen.intersect(new Area(whole));
-                moved = moved.withShape(seen);
-            }
-            groups.add(Group.of(moved));
-        }
+        List<VectorMark> marks = motif.marks().stream().map(m -> m.moved(place)).toList();
         InkColours inks = FillTiles.inks(new Cloth(design, colourway), grid, work);
         Raster out = new Raster(grid.widthPx(), grid.heightPx());
-        DrawingPainter painter = new DrawingPainter(new Drawing(groups), grid, inks, work);
+        DrawingPainter painter = new DrawingPainter(Drawing.alone(marks, whole, CUT_PX / pxPerMm), grid, inks, work);
         Rows.each(out.height(), STRIP_ROWS, work,
                 (from, to) -> painter.paint(out.argb(), from * out.width(), from, to));
         return out;

@@ -1,9 +1,7 @@
 package org.vatwright.files.produce;
 
-import java.awt.geom.Area;
 import java.awt.geom.Rectangle2D;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 
 import org.vatwright.core.colour.Colourway;
@@ -11,19 +9,19 @@ import org.vatwright.core.colour.Palette;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Unit;
 import org.vatwright.core.pattern.InkColours;
-import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.project.Output;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.TileGrid;
 import org.vatwright.core.shape.Drawing;
 import org.vatwright.core.shape.DrawingPainter;
-import org.vatwright.core.shape.Group;
 import org.vatwright.files.picture.PictureWriter;
 import org.vatwright.files.svg.MotifReader;
 
 /** A drawing as it was understood, alone on a clear surround. */
 public final class MotifPicture {
+
+    private static final double CUT_PX = 0.05;
 
     private MotifPicture() {}
 
@@ -31,20 +29,10 @@ public final class MotifPicture {
     public static Raster draw(MotifReader.Reading reading, int widthPx) {
         int heightPx = (int) Math.max(1, Math.rint(widthPx * reading.heightMm() / reading.widthMm()));
         Rectangle2D seen = new Rectangle2D.Double(0, 0, reading.widthMm(), reading.heightMm());
-        List<Group> shown = new ArrayList<>();
-        for (VectorMark mark : reading.marks()) {
-            // What reaches over the drawing's edge is cut there; it would come in again on the other side.
-            if (seen.contains(mark.shape().getBounds2D())) {
-                shown.add(Group.of(mark));
-            } else if (mark.shape().getBounds2D().intersects(seen)) {
-                Area inside = new Area(mark.shape());
-                inside.intersect(new Area(seen));
-                shown.add(Group.of(mark.withShape(inside)));
-            }
-        }
         Palette palette = new Palette(List.copyOf(reading.palette().keySet()),
                 List.of(new Colourway("As drawn", List.copyOf(reading.palette().values()))));
-        DrawingPainter painter = new DrawingPainter(new Drawing(shown),
+        DrawingPainter painter = new DrawingPainter(
+                Drawing.alone(reading.marks(), seen, CUT_PX * reading.widthMm() / widthPx),
                 new TileGrid(widthPx, heightPx, reading.widthMm(), reading.heightMm()),
                 new InkColours(palette, palette.first()), Work.plain());
         Raster picture = new Raster(widthPx, heightPx);

@@ -4,10 +4,8 @@ import java.awt.Shape;
 import java.awt.geom.Path2D;
 
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.operation.buffer.BufferOp;
-import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.vatwright.core.measure.Noise;
+import org.vatwright.core.shape.Plane;
 
 /** The outline of a block in its place: half a joint inside it, corners rounded, edges worn, corners broken out. */
 final class BlockShapes {
@@ -76,13 +74,7 @@ final class BlockShapes {
     }
 
     private static double[] buffered(double[] xy, double by) {
-        Coordinate[] ring = new Coordinate[xy.length / 2 + 1];
-        for (int i = 0; i < ring.length; i++) {
-            ring[i] = new Coordinate(xy[2 * i % xy.length], xy[(2 * i + 1) % xy.length]);
-        }
-        BufferParameters options = new BufferParameters(8, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 4);
-        Coordinate[] inside = BufferOp.bufferOp(new GeometryFactory().createPolygon(ring), -by, options)
-                .getCoordinates();
+        Coordinate[] inside = Plane.offset(Plane.polygon(xy), -by).getCoordinates();
         if (inside.length < 4) {
             return xy;
         }
