@@ -56,7 +56,7 @@ class LaidByHandTest extends AtTheDemo {
 
         clickCloth(425, 425);
         assertThat(hand.text("picked-block")).startsWith("This block");
-        int picked = hand.studio().selection().part();
+        int picked = hand.studio().selection().own();
         hand.click(hand.named("Lighten this block"));
         hand.menu("ink-of-this-block", 4);
         assertThat(structure(Blocks.class).touches().values()).singleElement().satisfies(t -> {
@@ -65,7 +65,7 @@ class LaidByHandTest extends AtTheDemo {
         });
         hand.write("block-length", "100");
         assertThat(structure(Blocks.class).lengthMm()).isEqualTo(146);
-        assertThat(hand.studio().selection().part()).isEqualTo(picked);
+        assertThat(hand.studio().selection().own()).isEqualTo(picked);
         hand.click("block-as-others");
         assertThat(structure(Blocks.class).touches()).isEmpty();
 
@@ -135,7 +135,7 @@ class LaidByHandTest extends AtTheDemo {
         pull("point-1", 10, 12);
         FlowLines moved = structure(FlowLines.class);
         assertThat(moved.knots().get(1).y()).isGreaterThan(start.knots().get(1).y() + 4);
-        assertThat(hand.studio().selection().part()).isEqualTo(1);
+        assertThat(hand.studio().selection().own()).isEqualTo(1);
         pull("handle-1", 0, 15);
         assertThat(structure(FlowLines.class).knots().get(1).handleY())
                 .isGreaterThan(moved.knots().get(1).handleY() + 4);

@@ -16,7 +16,7 @@ import org.vatwright.core.dress.Article;
 import org.vatwright.core.measure.Id;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.frame.Settings;
-import org.vatwright.desktop.studio.Selection;
+import org.vatwright.desktop.studio.ChosenInk;
 import org.vatwright.desktop.studio.Stage;
 import org.vatwright.desktop.studio.Studio;
 
@@ -57,10 +57,10 @@ public final class Shots {
         views.put("welcome", null);
         views.put("build",
                 s -> s.select(x -> x.withDesign(s.project().design(new Id("gangway")).orElseThrow()).withLayer(1)
-                        .withPart(3).withWorn(new Id("crew-apron"))));
+                        .withOwn(3).withWorn(new Id("crew-apron"))));
         views.put("build-plaid",
                 s -> s.select(x -> x.withDesign(s.project().design(new Id("skarholm")).orElseThrow()).withLayer(1)
-                        .withPart(4).withWorn(new Id("crew-smock"))));
+                        .withOwn(4).withWorn(new Id("crew-smock"))));
         views.put("build-weave", s -> s.select(x -> x.withDesign(s.project().design(new Id("sailcloth")).orElseThrow())
                 .withLayer(1).withWorn(new Id("tote"))));
         views.put("build-draft",
@@ -70,7 +70,7 @@ public final class Shots {
                 s -> s.select(x -> x.withDesign(s.project().design(new Id("mooring")).orElseThrow())
                         .withLayer(1).withWorn(new Id("tote"))));
         views.put("build-flow", s -> s.select(x -> x.withDesign(s.project().design(new Id("wake")).orElseThrow())
-                .withLayer(1).withPart(1).withWorn(new Id("departures-screen"))));
+                .withLayer(1).withOwn(1).withWorn(new Id("departures-screen"))));
         views.put("build-motifs", s -> s.select(x -> x.withDesign(s.project().design(new Id("terns")).orElseThrow())
                 .withLayer(1).withWorn(new Id("saloon-curtain"))));
         views.put("build-board", s -> {
@@ -79,11 +79,12 @@ public final class Shots {
             s.hold(h -> h.withPart(2));
         });
         views.put("build-fill", s -> s.select(x -> x.withDesign(s.project().design(new Id("portholes")).orElseThrow())
-                .withLayer(1).withSlot(Selection.FILLS).withWorn(new Id("tea-towel"))));
+                .withLayer(1).withInk(new ChosenInk.Fill(0)).withWorn(new Id("tea-towel"))));
         views.put("build-soft", s -> s.select(x -> x.withDesign(s.project().design(new Id("tarpaulin")).orElseThrow())
                 .withLayer(1).withWorn(new Id("tote"))));
         views.put("build-ink",
-                s -> s.select(x -> x.withDesign(s.project().design(new Id("gangway")).orElseThrow()).withSlot(2)
+                s -> s.select(x -> x.withDesign(s.project().design(new Id("gangway")).orElseThrow())
+                        .withInk(new ChosenInk.Slot(2))
                         .withColourway("Night Crossing")));
         views.put("inspect", s -> s.select(x -> x.withStage(Stage.INSPECT)
                 .withDesign(s.project().design(new Id("buoys")).orElseThrow())));
@@ -91,7 +92,7 @@ public final class Shots {
                 .withDesign(s.project().design(new Id("foredeck")).orElseThrow())));
         views.put("colour", s -> s.select(x -> x.withStage(Stage.COLOUR)
                 .withDesign(s.project().design(new Id("gangway")).orElseThrow()).withColourway("Night Crossing")
-                .withSlot(1)
+                .withInk(new ChosenInk.Slot(1))
                 .withWorn(new Id("crew-apron"))));
         views.put("dress", s -> s.select(x -> x.withStage(Stage.DRESS)
                 .withArticle(s.project().article(new Id("crew-apron")).orElseThrow())

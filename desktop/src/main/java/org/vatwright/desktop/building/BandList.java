@@ -59,7 +59,7 @@ final class BandList extends VBox {
     }
 
     private void select(int band) {
-        studio.select(s -> s.withPart(runs.firstPart() + band));
+        studio.select(s -> s.withPart(runs.part(band)));
     }
 
     private void onChosen(String name, RunChange change) {

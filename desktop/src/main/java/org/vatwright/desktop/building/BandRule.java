@@ -114,7 +114,7 @@ final class BandRule extends Pane {
         Ui.placedByHand(area);
         area.setAccessibleText(words(band));
         area.setOnMousePressed(e -> {
-            studio.select(s -> s.withPart(runs.firstPart() + index));
+            studio.select(s -> s.withPart(runs.part(index)));
             grabAt = along(e);
             carried = index;
         });
@@ -127,7 +127,7 @@ final class BandRule extends Pane {
             int to = bandAt(e.getScreenX(), e.getScreenY());
             if (from >= 0 && to >= 0 && to != from && Math.abs(along(e) - grabAt) > CARRY) {
                 runs.edit("carry %s band".formatted(band.ink().words()), r -> r.move(from, to));
-                studio.select(s -> s.withPart(runs.firstPart() + to));
+                studio.select(s -> s.withPart(runs.part(to)));
             }
         });
         area.setOnMouseClicked(e -> {

@@ -53,7 +53,7 @@ final class BlockTouchRows extends VBox {
     }
 
     private Optional<Touch.Spot> spot(Design design, Blocks blocks) {
-        int part = studio.selection().part();
+        int part = studio.selection().own();
         if (part < 0) {
             return Optional.empty();
         }
@@ -72,7 +72,7 @@ final class BlockTouchRows extends VBox {
         Ui.show(rows, spot.isPresent());
         spot.ifPresent(s -> {
             Touch touch = blocks.touch(s);
-            title.setText("This block, %s of %s".formatted(Numbers.plain(studio.selection().part() + 1),
+            title.setText("This block, %s of %s".formatted(Numbers.plain(studio.selection().own() + 1),
                     Numbers.plain(blocks.count(design.repeat()))));
             tone.show(100 * touch.tone());
             ink.show(touch.ink().orElse(Ink.CLEAR), design, colourway);

@@ -58,7 +58,7 @@ final class DotHandles extends ClothHandles {
     }
 
     private int chosen(Dots dots) {
-        return Math.max(0, Math.min(dots.dots().size() - 1, studio.selection().part()));
+        return Math.max(0, Math.min(dots.dots().size() - 1, studio.selection().own()));
     }
 
     @Override
@@ -83,7 +83,7 @@ final class DotHandles extends ClothHandles {
                     spotX = x - dx;
                     spotY = y - dy;
                     int chosen = i;
-                    studio.select(s -> s.withPart(chosen));
+                    studio.select(s -> s.withOwn(chosen));
                     return;
                 }
             }

@@ -71,7 +71,7 @@ final class DotsForm implements StructureForm {
     }
 
     private int chosen(Dots dots) {
-        return Math.max(0, Math.min(dots.dots().size() - 1, studio.selection().part()));
+        return Math.max(0, Math.min(dots.dots().size() - 1, studio.selection().own()));
     }
 
     private void dot(String name, UnaryOperator<Dot> change) {
@@ -86,7 +86,7 @@ final class DotsForm implements StructureForm {
             more.add(like.at(like.x() + small.widthMm() / 2, like.y() + small.heightMm() / 2));
             return d.withDots(more);
         }));
-        studio.select(s -> s.withPart(lines.size() - 1));
+        studio.select(s -> s.withOwn(lines.size() - 1));
     }
 
     private void remove() {
@@ -138,7 +138,7 @@ final class DotsForm implements StructureForm {
                         d -> d.with(index, d.dots().get(index).withDiameterMm(mm))));
         HBox row = Ui.row(ink, Ui.spring(), diameter);
         row.getStyleClass().add("band-line");
-        row.setOnMousePressed(e -> studio.select(s -> s.withPart(index)));
+        row.setOnMousePressed(e -> studio.select(s -> s.withOwn(index)));
         return new Line(row, ink, diameter);
     }
 }

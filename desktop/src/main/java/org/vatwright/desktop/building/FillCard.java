@@ -15,6 +15,7 @@ import org.vatwright.core.pattern.Offer;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.ChosenInk;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.control.Button;
@@ -85,7 +86,8 @@ final class FillCard extends VBox {
         Button remove = Ui.link("take it out", this::remove);
         remove.setId("fill-remove");
         getChildren().addAll(Ui.labelled("Ink name", name, Ui.spring(),
-                Ui.link("done", () -> studio.select(s -> s.withSlot(-1)))), what, Ui.labelled("Colourway", colourway),
+                Ui.link("done", () -> studio.select(s -> s.withInk(ChosenInk.NONE)))), what,
+                Ui.labelled("Colourway", colourway),
                 manner, wide, high, turn, startX, startY, follows, closes, offers, Ui.row(Ui.spring(), remove));
     }
 
@@ -114,7 +116,7 @@ final class FillCard extends VBox {
         String fill = chosen();
         studio.editDesign("take out the ink " + fill, d -> d.removeFill(fill, d.palette().slots().stream()
                 .map(Ink::slot).filter(i -> !i.equals(d.ground())).findFirst().orElse(Ink.CLEAR)));
-        studio.select(s -> s.withSlot(-1));
+        studio.select(s -> s.withInk(ChosenInk.NONE));
     }
 
     void show(Design design, Colourway shown) {

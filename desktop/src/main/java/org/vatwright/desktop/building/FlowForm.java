@@ -124,7 +124,7 @@ final class FlowForm implements StructureForm {
     }
 
     private int chosen(FlowLines f) {
-        return Math.max(0, Math.min(f.knots().size() - 1, studio.selection().part()));
+        return Math.max(0, Math.min(f.knots().size() - 1, studio.selection().own()));
     }
 
     private void knot(String name, UnaryOperator<Knot> change) {
@@ -137,7 +137,7 @@ final class FlowForm implements StructureForm {
             at[0] = chosen(f) + 1;
             return f.splitAfter(chosen(f));
         });
-        studio.select(s -> s.withPart(at[0]));
+        studio.select(s -> s.withOwn(at[0]));
     }
 
     private void remove() {

@@ -14,7 +14,6 @@ import org.vatwright.core.pattern.Ink;
 import org.vatwright.desktop.control.InkChip;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Ui;
-import org.vatwright.desktop.studio.Selection;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.control.Button;
@@ -54,7 +53,7 @@ final class InstanceRows extends VBox {
                 i -> i.withInk(Optional.of(k))));
         title.setId("picked-motif");
         var alone = Ui.link("change it alone", () -> studio.editStructure("unlink a motif", Motifs.class,
-                m -> chosen(m).isPresent() ? m.unlinked(studio.selection().part()) : m));
+                m -> chosen(m).isPresent() ? m.unlinked(studio.selection().own()) : m));
         alone.setId("unlink");
         anew = Ui.link("throw it anew", this::throwAnew);
         anew.setId("throw-anew");
@@ -64,7 +63,7 @@ final class InstanceRows extends VBox {
 
     /** Only this one; all others stay. */
     private void throwAnew() {
-        int placed = studio.selection().part() - Selection.PLACED;
+        int placed = studio.selection().placed();
         studio.design().ifPresent(d -> studio.editStructure("throw a motif anew", Motifs.class, m -> {
             List<Integer> numbers = m.thrown(d.repeat());
             return m.placing() instanceof Placing.Scattered s && placed < numbers.size() && numbers.get(placed) >= 0
@@ -74,17 +73,17 @@ final class InstanceRows extends VBox {
     }
 
     private Optional<Instance> chosen(Motifs motifs) {
-        int part = studio.selection().part();
+        int part = studio.selection().own();
         return part >= 0 && part < motifs.byHand().size() ? Optional.of(motifs.byHand().get(part)) : Optional.empty();
     }
 
     private void edit(String name, UnaryOperator<Instance> change) {
-        int part = studio.selection().part();
+        int part = studio.selection().own();
         studio.editStructure(name, Motifs.class, m -> chosen(m).map(i -> m.with(part, change.apply(i))).orElse(m));
     }
 
     private void showPlaced(Motifs motifs, List<Instance> all) {
-        int placed = studio.selection().part() - Selection.PLACED;
+        int placed = studio.selection().placed();
         if (placed >= 0 && placed < all.size()) {
             Ui.show(this, true);
             Ui.show(anew, motifs.placing() instanceof Placing.Scattered s && placed < s.count());
@@ -98,12 +97,12 @@ final class InstanceRows extends VBox {
         Ui.show(this, instance.isPresent());
         Ui.show(one, instance.isPresent());
         Ui.show(anew, false);
-        if (studio.selection().part() >= Selection.PLACED) {
+        if (studio.selection().placed() >= 0) {
             placedOnes.tell(motifs, design.repeat(), all -> showPlaced(motifs, all));
         }
         instance.ifPresent(i -> {
             title.setText("This %s, %d of %d set by hand".formatted(
-                    motifs.motif(i.motif()).map(Motif::name).orElse("motif"), studio.selection().part() + 1,
+                    motifs.motif(i.motif()).map(Motif::name).orElse("motif"), studio.selection().own() + 1,
                     motifs.byHand().size()));
             x.show(i.x());
             y.show(i.y());

@@ -65,7 +65,7 @@ final class LaidHandles extends ClothHandles {
 
     /** Handles of a point show once it is chosen. */
     private boolean shows(Grip grip) {
-        return !grip.name().startsWith("handle") || grip.part() == Math.max(0, studio.selection().part());
+        return !grip.name().startsWith("handle") || grip.part() == Math.max(0, studio.selection().own());
     }
 
     private void draw(Grip grip, AffineTransform toTile) {
@@ -87,9 +87,9 @@ final class LaidHandles extends ClothHandles {
 
     /** The outline of the picked block. */
     private void picked(LaidStructure laid) {
-        if (laid instanceof Blocks blocks && studio.selection().part() >= 0) {
+        if (laid instanceof Blocks blocks && studio.selection().own() >= 0) {
             List<Touch.Spot> spots = blocks.spots(design.repeat());
-            int part = studio.selection().part();
+            int part = studio.selection().own();
             if (part < spots.size()) {
                 blocks.outline(design.repeat(), spots.get(part)).ifPresent(this::outline);
             }
@@ -156,7 +156,7 @@ final class LaidHandles extends ClothHandles {
         }
         if (pull != null && pull.grip().part() >= 0) {
             int part = pull.grip().part();
-            studio.select(s -> s.withPart(part));
+            studio.select(s -> s.withOwn(part));
         }
     }
 
@@ -210,7 +210,7 @@ final class LaidHandles extends ClothHandles {
             if (laid instanceof Blocks blocks) {
                 int part = blocks.at(design.repeat(), x, y)
                         .map(spot -> blocks.spots(design.repeat()).indexOf(spot)).orElse(-1);
-                studio.select(s -> s.withPart(part));
+                studio.select(s -> s.withOwn(part));
             } else if (laid instanceof Interlace interlace) {
                 flip(interlace, x, y);
             }

@@ -13,7 +13,7 @@ import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.motif.Motif;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.desktop.cloth.AwtShapes;
-import org.vatwright.desktop.studio.Selection;
+import org.vatwright.desktop.studio.ChosenPart;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.input.KeyCode;
@@ -51,7 +51,7 @@ final class MotifHandles extends ClothHandles {
     }
 
     private Optional<Instance> chosen(Motifs motifs) {
-        int part = studio.selection().part();
+        int part = studio.selection().own();
         return part >= 0 && part < motifs.byHand().size() ? Optional.of(motifs.byHand().get(part)) : Optional.empty();
     }
 
@@ -59,7 +59,7 @@ final class MotifHandles extends ClothHandles {
     void draw() {
         motifs().ifPresent(m -> {
             chosen(m).ifPresent(i -> frame(m, i, true));
-            int placed = studio.selection().part() - Selection.PLACED;
+            int placed = studio.selection().placed();
             if (placed >= 0) {
                 framed.tell(m, design.repeat(), all -> framePlaced(m, all));
             }
@@ -67,7 +67,7 @@ final class MotifHandles extends ClothHandles {
     }
 
     private void framePlaced(Motifs motifs, List<Instance> all) {
-        int placed = studio.selection().part() - Selection.PLACED;
+        int placed = studio.selection().placed();
         if (placed >= 0 && placed < all.size() && motifs().filter(motifs::equals).isPresent()) {
             frame(motifs, all.get(placed), false);
         }
@@ -122,13 +122,13 @@ final class MotifHandles extends ClothHandles {
             Rectangle2D box = motifs.motif(now.get().motif()).map(Motif::bounds).orElseThrow();
             Point2D corner = grip(now.get(), box);
             if (Math.hypot(viewport.pxX(corner.getX()) - e.getX(), viewport.pxY(corner.getY()) - e.getY()) < GRIP_PX) {
-                hold = new Hold(motifs, studio.selection().part(), true, now.get().x(), now.get().y());
+                hold = new Hold(motifs, studio.selection().own(), true, now.get().x(), now.get().y());
                 return;
             }
         }
         int byHand = find(motifs, pressX, pressY);
         if (byHand >= 0) {
-            studio.select(s -> s.withPart(byHand));
+            studio.select(s -> s.withOwn(byHand));
         } else {
             double x = pressX;
             double y = pressY;
@@ -137,8 +137,8 @@ final class MotifHandles extends ClothHandles {
         }
     }
 
-    /** @return the part of the topmost placed one whose circle shows there; -1 for none */
-    private int findPlaced(Motifs motifs, List<Instance> all, double x, double y) {
+    /** @return the topmost placed one whose circle shows there */
+    private ChosenPart findPlaced(Motifs motifs, List<Instance> all, double x, double y) {
         Tile tile = design.repeat().tile();
         for (int i = all.size() - 1; i >= 0; i--) {
             Instance instance = all.get(i);
@@ -146,11 +146,11 @@ final class MotifHandles extends ClothHandles {
             for (Tile.Origin cell : tile.cells()) {
                 if (Math.hypot(around(x - cell.x() - instance.x(), tile.widthMm()),
                         around(y - cell.y() - instance.y(), tile.heightMm())) < r) {
-                    return Selection.PLACED + i;
+                    return new ChosenPart.Placed(i);
                 }
             }
         }
-        return -1;
+        return ChosenPart.NONE;
     }
 
     /** Where no guide holds it, a motif rests level with another one, or upright over it. */
@@ -242,7 +242,7 @@ final class MotifHandles extends ClothHandles {
     @Override
     void key(KeyEvent e) {
         Optional<Motifs> motifs = motifs();
-        int index = studio.selection().part();
+        int index = studio.selection().own();
         if (motifs.isEmpty() || chosen(motifs.get()).isEmpty()) {
             return;
         }
@@ -252,7 +252,7 @@ final class MotifHandles extends ClothHandles {
                 fewer.remove(index);
                 return m.withByHand(fewer);
             });
-            studio.select(s -> s.withPart(-1));
+            studio.select(s -> s.withPart(ChosenPart.NONE));
             e.consume();
             return;
         }

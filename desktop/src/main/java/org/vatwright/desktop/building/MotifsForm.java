@@ -140,7 +140,7 @@ final class MotifsForm implements StructureForm {
                         d.repeat().heightMm() * (alone ? 0.5 : 0.18)));
                 return m.withByHand(more);
             });
-            studio.select(s -> s.withPart(at[0]));
+            studio.select(s -> s.withOwn(at[0]));
         });
     }
 

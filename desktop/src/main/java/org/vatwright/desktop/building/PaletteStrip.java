@@ -13,7 +13,7 @@ import org.vatwright.core.raster.Raster;
 import org.vatwright.desktop.control.ColourEditor;
 import org.vatwright.desktop.control.Swatch;
 import org.vatwright.desktop.control.Ui;
-import org.vatwright.desktop.studio.Selection;
+import org.vatwright.desktop.studio.ChosenInk;
 import org.vatwright.desktop.studio.Studio;
 
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -34,7 +34,7 @@ import javafx.scene.layout.VBox;
 final class PaletteStrip extends VBox {
 
     /** What the strip shows; it is drawn anew only when that changes, not with every square or band that is moved. */
-    private record Drawn(Palette palette, Colourway colourway, int slot, List<Fill> fills, List<String> others) {}
+    private record Drawn(Palette palette, Colourway colourway, ChosenInk ink, List<Fill> fills, List<String> others) {}
 
     /** In front of a slot's name while it is dragged. */
     static final String DRAGGED = "vatwright-slot:";
@@ -81,7 +81,7 @@ final class PaletteStrip extends VBox {
         slotName.setAccessibleText("Name of the ink");
         slotName.setOnAction(e -> renameSlot());
         slotRow = Ui.labelled("Ink name", slotName, Ui.spring(),
-                Ui.link("done", () -> studio.select(s -> s.withSlot(-1))));
+                Ui.link("done", () -> studio.select(s -> s.withInk(ChosenInk.NONE))));
         fill = new FillCard(studio);
         more.setId("add-fill");
         more.getStyleClass().add("icon-menu");
@@ -95,7 +95,7 @@ final class PaletteStrip extends VBox {
         if (!name.isFocused()) {
             name.setText(design.name());
         }
-        Drawn now = new Drawn(design.palette(), shown, studio.selection().slot(), design.fills(),
+        Drawn now = new Drawn(design.palette(), shown, studio.selection().ink(), design.fills(),
                 studio.project().fillable(design.id()).stream().map(Design::name).toList());
         if (!now.equals(drawn)) {
             drawn = now;
@@ -113,11 +113,11 @@ final class PaletteStrip extends VBox {
             swatches.getChildren().add(swatch(design, shown, i));
         }
         for (int i = 0; i < design.fills().size(); i++) {
-            swatches.getChildren().add(swatch(design.fills().get(i), shown, Selection.FILLS + i));
+            swatches.getChildren().add(swatch(design.fills().get(i), shown, new ChosenInk.Fill(i)));
         }
         swatches.getChildren().addAll(Ui.icon("plus", "Add an ink to the palette", this::addSlot), more);
         others(design);
-        int slot = studio.selection().paletteSlot();
+        int slot = studio.selection().slot();
         Ui.show(editor, slot >= 0);
         Ui.show(slotRow, slot >= 0);
         if (slot >= 0) {
@@ -145,18 +145,19 @@ final class PaletteStrip extends VBox {
     private VBox swatch(Design design, Colourway shown, int slot) {
         String words = design.palette().slots().get(slot);
         return swatch(new Swatch(38, 24).show(shown.colours().get(slot),
-                "%s %s; drag it onto a band".formatted(words, shown.colours().get(slot).hex())), words, slot);
+                "%s %s; drag it onto a band".formatted(words, shown.colours().get(slot).hex())), words,
+                new ChosenInk.Slot(slot));
     }
 
-    private VBox swatch(Fill of, Colourway shown, int slot) {
+    private VBox swatch(Fill of, Colourway shown, ChosenInk ink) {
         return swatch(new Swatch(38, 24).show(of, shown, "%s; drag it onto a band".formatted(of.name())), of.name(),
-                slot);
+                ink);
     }
 
-    private VBox swatch(Swatch swatch, String words, int slot) {
+    private VBox swatch(Swatch swatch, String words, ChosenInk ink) {
         swatch.setId("swatch-" + words);
-        swatch.chosen(studio.selection().slot() == slot);
-        swatch.setOnAction(e -> studio.select(s -> s.withSlot(s.slot() == slot ? -1 : slot)));
+        swatch.chosen(studio.selection().ink().equals(ink));
+        swatch.setOnAction(e -> studio.select(s -> s.withInk(s.ink().equals(ink) ? ChosenInk.NONE : ink)));
         swatch.setOnDragDetected(e -> {
             ClipboardContent content = new ClipboardContent();
             content.putString(DRAGGED + words);
@@ -170,7 +171,7 @@ final class PaletteStrip extends VBox {
 
     private void recolour(Rgb colour) {
         studio.design()
-                .ifPresent(d -> studio.recolour(d.palette().slots().get(studio.selection().paletteSlot()), colour));
+                .ifPresent(d -> studio.recolour(d.palette().slots().get(studio.selection().slot()), colour));
     }
 
     private void rename() {
@@ -186,7 +187,7 @@ final class PaletteStrip extends VBox {
 
     private void renameSlot() {
         studio.design().ifPresent(d -> {
-            String old = d.palette().slots().get(studio.selection().paletteSlot());
+            String old = d.palette().slots().get(studio.selection().slot());
             studio.editDesign("rename ink " + old, x -> x.renameSlot(old, slotName.getText()));
         });
     }
@@ -196,7 +197,7 @@ final class PaletteStrip extends VBox {
             int count = d.palette().slots().size();
             String fresh = Palette.freeName("Ink", d.palette().slots());
             studio.editDesign("add ink", x -> x.withPalette(x.palette().withSlot(fresh, FRESH)));
-            studio.select(s -> s.withSlot(count));
+            studio.select(s -> s.withInk(new ChosenInk.Slot(count)));
         });
     }
 }

@@ -2,6 +2,7 @@ package org.vatwright.desktop.building;
 
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 
 import org.vatwright.core.band.BandMeasure;
 import org.vatwright.core.band.BandRun;
@@ -9,7 +10,7 @@ import org.vatwright.core.family.stripe.Stripes;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.woven.SettFabric;
-import org.vatwright.desktop.studio.Selection;
+import org.vatwright.desktop.studio.ChosenPart;
 import org.vatwright.desktop.studio.Studio;
 
 /** A run of bands of the chosen layer: a stripe's, a plaid's warp or its weft. What lists and rules work on. */
@@ -23,9 +24,9 @@ interface RunEditor {
     /** @return "mm" or "threads" */
     String unit();
 
-    /** @return the number of the first band among the parts that can be selected */
-    default int firstPart() {
-        return 0;
+    /** @return a band of this run as what can be chosen */
+    default ChosenPart part(int band) {
+        return new ChosenPart.Own(band);
     }
 
     /** @return 1 where threads are counted, 0 where any width will do */
@@ -35,8 +36,8 @@ interface RunEditor {
 
     /** @return the chosen band, or -1 */
     default int chosen(Studio studio) {
-        int part = studio.selection().part() - firstPart();
-        return run().map(r -> part >= 0 && part < r.bands().size() ? part : -1).orElse(-1);
+        int bands = run().map(r -> r.bands().size()).orElse(0);
+        return IntStream.range(0, bands).filter(b -> part(b).equals(studio.selection().part())).findFirst().orElse(-1);
     }
 
     static RunEditor stripes(Studio studio) {
@@ -78,10 +79,10 @@ interface RunEditor {
             }
 
             @Override
-            public int firstPart() {
+            public ChosenPart part(int band) {
                 boolean own = structure(studio, SettFabric.class).map(p -> p.fabric().ownWeft().isPresent())
                         .orElse(false);
-                return warp || !own ? 0 : Selection.WEFT;
+                return warp || !own ? new ChosenPart.Own(band) : new ChosenPart.OfWeft(band);
             }
         };
     }

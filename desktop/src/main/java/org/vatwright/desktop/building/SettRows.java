@@ -12,7 +12,7 @@ import org.vatwright.core.woven.SettFabric;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
-import org.vatwright.desktop.studio.Selection;
+import org.vatwright.desktop.studio.ChosenPart;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.control.Label;
@@ -42,7 +42,7 @@ final class SettRows extends VBox {
         ownWeft.button(true).setId("weft-own");
         ownWeft.button(false).setId("weft-same");
         side = new Segments<>(List.of(true, false), w -> w ? "Warp" : "Weft",
-                w -> studio.select(s -> s.withPart(w ? 0 : Selection.WEFT)));
+                w -> studio.select(s -> s.withPart(w ? new ChosenPart.Own(0) : new ChosenPart.OfWeft(0))));
         side.button(false).setId("bands-weft");
         warpBands = new BandList(studio, RunEditor.cloth(studio, true), "");
         weftBands = new BandList(studio, RunEditor.cloth(studio, false), "weft ");
@@ -62,7 +62,7 @@ final class SettRows extends VBox {
     }
 
     private boolean onWeft() {
-        return studio.selection().part() >= Selection.WEFT && RunEditor.structure(studio, SettFabric.class)
+        return studio.selection().part() instanceof ChosenPart.OfWeft && RunEditor.structure(studio, SettFabric.class)
                 .map(p -> p.fabric().ownWeft().isPresent()).orElse(false);
     }
 
@@ -70,7 +70,7 @@ final class SettRows extends VBox {
         UnaryOperator<Fabric> change = c -> c.withOwnWeft(own ? Optional.of(c.weft()) : Optional.empty());
         studio.editStructure(own ? "weft of its own" : "weft as the warp", SettFabric.class,
                 c -> c.withFabric(change.apply(c.fabric())));
-        studio.select(s -> s.withPart(own ? Selection.WEFT : -1));
+        studio.select(s -> s.withPart(own ? new ChosenPart.OfWeft(0) : ChosenPart.NONE));
     }
 
     void show(Design design, Colourway colourway, SettFabric structure) {

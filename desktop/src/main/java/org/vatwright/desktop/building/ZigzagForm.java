@@ -103,7 +103,7 @@ final class ZigzagForm implements StructureForm {
     }
 
     private int chosen(Zigzag z) {
-        return Math.max(0, Math.min(z.lines().size() - 1, studio.selection().part()));
+        return Math.max(0, Math.min(z.lines().size() - 1, studio.selection().own()));
     }
 
     private void add() {
@@ -176,7 +176,7 @@ final class ZigzagForm implements StructureForm {
                         z -> z.with(index, z.lines().get(index).withThicknessMm(mm))));
         HBox row = Ui.row(ink, Ui.spring(), thickness);
         row.getStyleClass().add("band-line");
-        row.setOnMousePressed(e -> studio.select(s -> s.withPart(index)));
+        row.setOnMousePressed(e -> studio.select(s -> s.withOwn(index)));
         return new Line(row, ink, thickness);
     }
 }

@@ -68,7 +68,7 @@ public final class ColourStage extends DesignStage {
         frame.setMinSize(WORN_WIDTH, WORN_HEIGHT);
         frame.setMaxSize(WORN_WIDTH, WORN_HEIGHT);
         editor = new ColourEditor(studio, rgb -> studio.design()
-                .ifPresent(d -> studio.recolour(d.palette().slots().get(studio.selection().paletteSlot()), rgb)),
+                .ifPresent(d -> studio.recolour(d.palette().slots().get(studio.selection().slot()), rgb)),
                 desk::askPicture);
         column().getChildren().addAll(Ui.labelled("Worn by", worn), frame, hint, editor);
     }
@@ -100,7 +100,7 @@ public final class ColourStage extends DesignStage {
             rows.get(i).show(design, palette.colourways().get(i));
         }
         worn(design, colourway);
-        int slot = studio.selection().paletteSlot();
+        int slot = studio.selection().slot();
         Ui.show(editor, slot >= 0);
         Ui.show(hint, slot < 0);
         if (slot >= 0) {

@@ -11,6 +11,7 @@ import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Swatch;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.ChosenInk;
 import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
 
@@ -119,7 +120,8 @@ final class ColourwayRow extends HBox {
             Swatch swatch = new Swatch(48, 40).show(shown.colours().get(i), slotName + " in " + colourway);
             swatch.setId("swatch-" + slotName);
             swatch.chosen(chosen && studio.selection().slot() == i);
-            swatch.setOnAction(e -> studio.select(s -> s.withColourway(shown.name()).withSlot(slot)));
+            swatch.setOnAction(
+                    e -> studio.select(s -> s.withColourway(shown.name()).withInk(new ChosenInk.Slot(slot))));
             VBox box = new VBox(3, swatch, Ui.label(shown.colours().get(i).hex(), "quiet", "small-name"));
             box.getStyleClass().add("swatch-box");
             box.setMinWidth(SLOT_WIDTH);

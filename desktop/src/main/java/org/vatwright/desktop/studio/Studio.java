@@ -240,7 +240,7 @@ public final class Studio {
             return d.addFill(new Fill(name, source).withScale(scale, scale));
         });
         if (done) {
-            select(s -> s.withSlot(Selection.FILLS + at[0]));
+            select(s -> s.withInk(new ChosenInk.Fill(at[0])));
         }
         return done;
     }

@@ -167,7 +167,7 @@ class StudioTest {
         studio.select(s -> s.withDesign(before.design(new Id("gangway")).orElseThrow()));
         assertThat(studio.addFill("Swell", new Fill.OfDesign(swell, Optional.empty()))).isTrue();
         assertThat(studio.selection().fill()).isZero();
-        assertThat(studio.selection().paletteSlot()).isEqualTo(-1);
+        assertThat(studio.selection().slot()).isEqualTo(-1);
         // Wider than a quarter of the cell it comes in smaller.
         Fill fill = studio.design().orElseThrow().fills().getFirst();
         assertThat(fill.wide()).isEqualTo(Math.min(1, 96 / 4.0 / swell.repeat().tile().widthMm()));
@@ -186,7 +186,7 @@ class StudioTest {
         assertThat(studio.project()).isSameAs(linked);
         assertThat(studio.edit("remove", p -> p.removeDesign(new Id("swell")))).isFalse();
         // A fill that is taken away is no longer chosen.
-        studio.select(s -> s.withDesign(linked.design(new Id("gangway")).orElseThrow()).withSlot(Selection.FILLS));
+        studio.select(s -> s.withDesign(linked.design(new Id("gangway")).orElseThrow()).withInk(new ChosenInk.Fill(0)));
         studio.editDesign("take out", d -> d.removeFill("Swell", d.ground()));
         assertThat(studio.selection().fill()).isEqualTo(-1);
         studio.undo();
