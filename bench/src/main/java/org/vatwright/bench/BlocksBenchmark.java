@@ -1,18 +1,11 @@
 package org.vatwright.bench;
 
 import java.util.List;
-import java.util.concurrent.TimeUnit;
 
 import org.openjdk.jmh.annotations.Benchmark;
-import org.openjdk.jmh.annotations.BenchmarkMode;
-import org.openjdk.jmh.annotations.Fork;
 import org.openjdk.jmh.annotations.Measurement;
-import org.openjdk.jmh.annotations.Mode;
-import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Param;
-import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
-import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import org.vatwright.core.family.block.Blocks;
 import org.vatwright.core.family.block.Bond;
@@ -34,13 +27,9 @@ import org.vatwright.core.repeat.TileGrid;
 import org.vatwright.files.demo.DemoCommission;
 
 /** 2,000 different blocks with worn and chipped edges painted onto 3600 x 3600 pixels, held against a plain copy. */
-@State(Scope.Benchmark)
-@BenchmarkMode(Mode.AverageTime)
-@OutputTimeUnit(TimeUnit.MILLISECONDS)
 @Warmup(iterations = 3, time = 2)
 @Measurement(iterations = 5, time = 2)
-@Fork(1)
-public class BlocksBenchmark {
+public class BlocksBenchmark extends BesideCopy {
 
     private static final int SIDE = 3600;
 
@@ -49,9 +38,10 @@ public class BlocksBenchmark {
 
     private Design design;
     private TileGrid grid;
-    private Raster out;
-    private int[] source;
-    private int[] target;
+
+    public BlocksBenchmark() {
+        super(SIDE);
+    }
 
     @Setup
     public void prepare() {
@@ -66,16 +56,6 @@ public class BlocksBenchmark {
         design = new Design("Blocks", repeat, tar, List.of(new Layer(1, "Blocks", blocks)), quay.palette(),
                 Guides.NONE);
         grid = new TileGrid(SIDE, SIDE, repeat.widthMm(), repeat.heightMm());
-        out = new Raster(SIDE, SIDE);
-        source = new int[SIDE * SIDE];
-        target = new int[SIDE * SIDE];
-    }
-
-    /** C: the same bytes, once, on one thread. */
-    @Benchmark
-    public int[] copyOneThread() {
-        System.arraycopy(source, 0, target, 0, source.length);
-        return target;
     }
 
     @Benchmark

@@ -9,43 +9,29 @@ import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.util.Random;
-import java.util.concurrent.TimeUnit;
 
 import org.openjdk.jmh.annotations.Benchmark;
-import org.openjdk.jmh.annotations.BenchmarkMode;
-import org.openjdk.jmh.annotations.Fork;
-import org.openjdk.jmh.annotations.Measurement;
-import org.openjdk.jmh.annotations.Mode;
-import org.openjdk.jmh.annotations.OutputTimeUnit;
-import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
-import org.openjdk.jmh.annotations.State;
-import org.openjdk.jmh.annotations.Warmup;
 import org.vatwright.core.map.Affine;
 import org.vatwright.core.map.TorusSampler;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 
 /** A 3600 x 3600 field from a ready tile of 567 x 567, held against a plain copy and against TexturePaint. */
-@State(Scope.Benchmark)
-@BenchmarkMode(Mode.AverageTime)
-@OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 3, time = 1)
-@Measurement(iterations = 5, time = 1)
-@Fork(1)
-public class FieldBenchmark {
+public class FieldBenchmark extends BesideCopy {
 
     private static final int SIDE = 3600;
     private static final int TILE = 567;
 
     private Raster tile;
-    private Raster out;
-    private int[] source;
-    private int[] target;
     private Affine straight;
     private Affine turned;
     private BufferedImage paintTile;
     private BufferedImage paintOut;
+
+    public FieldBenchmark() {
+        super(SIDE);
+    }
 
     @Setup
     public void prepare() {
@@ -54,9 +40,6 @@ public class FieldBenchmark {
         for (int i = 0; i < TILE * TILE; i++) {
             tile.argb()[i] = 0xFF000000 | random.nextInt(1 << 24);
         }
-        out = new Raster(SIDE, SIDE);
-        source = new int[SIDE * SIDE];
-        target = new int[SIDE * SIDE];
         straight = new Affine(0, 1.0 / TILE, 0, 0, 0, 1.0 / TILE);
         double c = Math.cos(Math.toRadians(31)) / 0.873;
         double s = Math.sin(Math.toRadians(31)) / 0.873;
@@ -65,13 +48,6 @@ public class FieldBenchmark {
         System.arraycopy(tile.argb(), 0, ((DataBufferInt) paintTile.getRaster().getDataBuffer()).getData(), 0,
                 TILE * TILE);
         paintOut = new BufferedImage(SIDE, SIDE, BufferedImage.TYPE_INT_RGB);
-    }
-
-    /** C: the same bytes, once, on one thread. */
-    @Benchmark
-    public int[] copyOneThread() {
-        System.arraycopy(source, 0, target, 0, source.length);
-        return target;
     }
 
     @Benchmark

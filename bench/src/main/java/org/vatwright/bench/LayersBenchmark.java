@@ -2,19 +2,12 @@ package org.vatwright.bench;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
 
 import org.openjdk.jmh.annotations.Benchmark;
-import org.openjdk.jmh.annotations.BenchmarkMode;
-import org.openjdk.jmh.annotations.Fork;
 import org.openjdk.jmh.annotations.Level;
 import org.openjdk.jmh.annotations.Measurement;
-import org.openjdk.jmh.annotations.Mode;
-import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Param;
-import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
-import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Palette;
@@ -34,13 +27,9 @@ import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.TileGrid;
 
 /** Ten layers of 400 dots on 1200 x 1200 pixels: painting all of them, and painting again when one has changed. */
-@State(Scope.Benchmark)
-@BenchmarkMode(Mode.AverageTime)
-@OutputTimeUnit(TimeUnit.MILLISECONDS)
 @Warmup(iterations = 4, time = 2)
 @Measurement(iterations = 5, time = 2)
-@Fork(1)
-public class LayersBenchmark {
+public class LayersBenchmark extends Timed {
 
     private static final double MM = 200;
     private static final long ROOM = 80_000_000;

@@ -8,17 +8,10 @@ import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
 
 import org.openjdk.jmh.annotations.Benchmark;
-import org.openjdk.jmh.annotations.BenchmarkMode;
-import org.openjdk.jmh.annotations.Fork;
 import org.openjdk.jmh.annotations.Measurement;
-import org.openjdk.jmh.annotations.Mode;
-import org.openjdk.jmh.annotations.OutputTimeUnit;
-import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
-import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Palette;
@@ -42,13 +35,9 @@ import org.vatwright.core.shape.Drawing;
 import org.vatwright.core.shape.DrawingPainter;
 
 /** 10,000 stars of 20 corners scattered, and drawn on 2048 x 2048 pixels, held against Java2D's bare filling of the same. */
-@State(Scope.Benchmark)
-@BenchmarkMode(Mode.AverageTime)
-@OutputTimeUnit(TimeUnit.MILLISECONDS)
 @Warmup(iterations = 4, time = 2)
 @Measurement(iterations = 5, time = 2)
-@Fork(1)
-public class MotifBenchmark {
+public class MotifBenchmark extends Timed {
 
     private static final int SIDE = 2048;
     private static final double MM = 1200;

@@ -2,19 +2,10 @@ package org.vatwright.bench;
 
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
 
 import org.openjdk.jmh.annotations.Benchmark;
-import org.openjdk.jmh.annotations.BenchmarkMode;
-import org.openjdk.jmh.annotations.Fork;
-import org.openjdk.jmh.annotations.Measurement;
-import org.openjdk.jmh.annotations.Mode;
-import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Param;
-import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
-import org.openjdk.jmh.annotations.State;
-import org.openjdk.jmh.annotations.Warmup;
 import org.vatwright.core.family.plaid.Plaid;
 import org.vatwright.core.family.plaid.PlaidDesign;
 import org.vatwright.core.loom.Look;
@@ -30,13 +21,7 @@ import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.TileGrid;
 
 /** A woven plaid of 400 threads over a 2/2 twill painted onto 3600 x 3600 pixels, held against a plain copy. */
-@State(Scope.Benchmark)
-@BenchmarkMode(Mode.AverageTime)
-@OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 3, time = 1)
-@Measurement(iterations = 5, time = 1)
-@Fork(1)
-public class PlaidBenchmark {
+public class PlaidBenchmark extends BesideCopy {
 
     private static final int SIDE = 3600;
 
@@ -49,9 +34,10 @@ public class PlaidBenchmark {
 
     private Design design;
     private TileGrid grid;
-    private Raster out;
-    private int[] source;
-    private int[] target;
+
+    public PlaidBenchmark() {
+        super(SIDE);
+    }
 
     @Setup
     public void prepare() {
@@ -65,16 +51,6 @@ public class PlaidBenchmark {
         design = made.design().replace(1, l -> l.withStructure(scaled))
                 .withRepeat(new Repeat(side, side, Arrangement.STRAIGHT));
         grid = new TileGrid(SIDE, SIDE, design.repeat().widthMm(), design.repeat().heightMm());
-        out = new Raster(SIDE, SIDE);
-        source = new int[SIDE * SIDE];
-        target = new int[SIDE * SIDE];
-    }
-
-    /** C: the same bytes, once, on one thread. */
-    @Benchmark
-    public int[] copyOneThread() {
-        System.arraycopy(source, 0, target, 0, source.length);
-        return target;
     }
 
     @Benchmark

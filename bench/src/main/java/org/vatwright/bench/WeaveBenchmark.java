@@ -2,19 +2,10 @@ package org.vatwright.bench;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
 
 import org.openjdk.jmh.annotations.Benchmark;
-import org.openjdk.jmh.annotations.BenchmarkMode;
-import org.openjdk.jmh.annotations.Fork;
-import org.openjdk.jmh.annotations.Measurement;
-import org.openjdk.jmh.annotations.Mode;
-import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Param;
-import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
-import org.openjdk.jmh.annotations.State;
-import org.openjdk.jmh.annotations.Warmup;
 import org.vatwright.core.band.Band;
 import org.vatwright.core.band.BandRun;
 import org.vatwright.core.colour.Colourway;
@@ -44,13 +35,7 @@ import org.vatwright.core.repeat.TileGrid;
  * Canvas of 200 x 200 threads with slubs at 12 pixels a thread, held against a plain copy of the same bytes; and one
  * square of a drawdown of 1,000 x 1,000 crossings marked, up to the weave that is drawn from it.
  */
-@State(Scope.Benchmark)
-@BenchmarkMode(Mode.AverageTime)
-@OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 3, time = 1)
-@Measurement(iterations = 5, time = 1)
-@Fork(1)
-public class WeaveBenchmark {
+public class WeaveBenchmark extends BesideCopy {
 
     private static final int THREADS = 200;
     private static final int SIDE = 12 * THREADS;
@@ -61,11 +46,12 @@ public class WeaveBenchmark {
 
     private Design design;
     private TileGrid grid;
-    private Raster out;
-    private int[] source;
-    private int[] target;
     private Weaving large;
     private int at;
+
+    public WeaveBenchmark() {
+        super(SIDE);
+    }
 
     @Setup
     public void prepare() {
@@ -78,22 +64,12 @@ public class WeaveBenchmark {
                 List.of(new Layer(1, "Canvas", new Weaving(basket.name(), basket.draft(), cloth))), palette,
                 Guides.NONE);
         grid = new TileGrid(SIDE, SIDE, THREADS, THREADS);
-        out = new Raster(SIDE, SIDE);
-        source = new int[SIDE * SIDE];
-        target = new int[SIDE * SIDE];
         Draft satin = NamedWeave.parse("satin 16/5").draft().withThreads(CROSSINGS, CROSSINGS);
         large = new Weaving("large", Draft.weaving(satin.drawdown()), cloth);
     }
 
     private static BandRun run(String slot) {
         return new BandRun(List.of(new Band(Ink.slot(slot), 4)), false);
-    }
-
-    /** C: the same bytes, once, on one thread. */
-    @Benchmark
-    public int[] copyOneThread() {
-        System.arraycopy(source, 0, target, 0, source.length);
-        return target;
     }
 
     @Benchmark

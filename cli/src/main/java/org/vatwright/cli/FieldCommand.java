@@ -3,9 +3,7 @@ package org.vatwright.cli;
 import java.util.concurrent.Callable;
 
 import org.vatwright.core.measure.Density;
-import org.vatwright.core.pattern.Design;
 import org.vatwright.core.raster.Work;
-import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.FieldSpec;
 import org.vatwright.files.produce.Producer;
 import org.vatwright.files.project.ProjectFile;
@@ -21,11 +19,8 @@ final class FieldCommand implements Callable<Integer> {
     @Mixin
     private Options.Files files;
 
-    @Option(names = "--design", required = true, paramLabel = "NAME", description = "which design")
-    private String design;
-
-    @Option(names = "--colourway", defaultValue = "", paramLabel = "NAME", description = "the first when not given")
-    private String colourway;
+    @Mixin
+    private Options.Worn worn;
 
     @Option(names = "--size", required = true, paramLabel = "WxH", description = "such as 12inx12in", converter = Options.SizeReader.class)
     private Options.Pair size;
@@ -42,16 +37,11 @@ final class FieldCommand implements Callable<Integer> {
     @Option(names = "--start", defaultValue = "0,0", paramLabel = "X,Y", description = "where the design begins, mm from the upper left", converter = Options.StartReader.class)
     private Options.Pair start;
 
-    @Mixin
-    private Options.Moment moment;
-
     @Override
     public Integer call() {
         Producer producer = new Producer(ProjectFile.read(files.project), new ShippedTypefaces());
-        Design chosen = producer.design(design);
-        producer.field(new Cloth(chosen, producer.colourway(chosen, colourway), moment.phase()),
-                new FieldSpec(size.first(), size.second(), density,
-                        scale, grain, start.first(), start.second()),
+        producer.field(worn.cloth(producer),
+                new FieldSpec(size.first(), size.second(), density, scale, grain, start.first(), start.second()),
                 files.output, files.quality, Work.plain());
         return 0;
     }

@@ -9,11 +9,15 @@ import org.vatwright.core.measure.LengthText;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.measure.Unit;
+import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Phase;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.core.repeat.TileGrid;
+import org.vatwright.files.produce.Producer;
 
 import picocli.CommandLine.ITypeConverter;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.TypeConversionException;
@@ -62,6 +66,31 @@ final class Options {
         }
     }
 
+    /** A design in a colourway at a moment. */
+    static final class Worn {
+        @Option(names = "--design", required = true, paramLabel = "NAME", description = "which design, by its name or its id")
+        String design;
+
+        @Option(names = "--colourway", defaultValue = "", paramLabel = "NAME", description = "the first when not given")
+        String colourway;
+
+        @Mixin
+        Moment moment;
+
+        Cloth cloth(Producer producer) {
+            Design chosen = producer.design(design);
+            return new Cloth(chosen, producer.colourway(chosen, colourway), moment.phase());
+        }
+    }
+
+    /** How many pixels a thread of a fabric gets. */
+    record PxPerThread(double px) {
+
+        int of(int threads) {
+            return (int) Math.max(1, Math.min(Integer.MAX_VALUE, Math.rint(threads * px)));
+        }
+    }
+
     record Pair(double first, double second) {}
 
     abstract static class Reader<T> implements ITypeConverter<T> {
@@ -90,6 +119,14 @@ final class Options {
             double px = LengthText.parseNumber(text, "px");
             Require.that(px == Math.rint(px), "%s is no whole number of pixels".formatted(text));
             return (int) Require.within("width", px, 1, 100_000, "px");
+        }
+    }
+
+    static final class PxPerThreadReader extends Reader<PxPerThread> {
+        @Override
+        PxPerThread read(String text) {
+            return new PxPerThread(
+                    Require.within("pixels a thread", LengthText.parseNumber(text, "px"), 0.1, 200, ""));
         }
     }
 

@@ -67,8 +67,8 @@ final class SettCommand implements Callable<Integer> {
         @Option(names = "--dpi", required = true, paramLabel = "N", description = "pixels per inch", converter = Options.DensityReader.class)
         Density density;
 
-        @Option(names = "--px-per-thread", required = true, paramLabel = "N", description = "pixels a thread, 0.1 to 200", converter = PxReader.class)
-        Double pxPerThread;
+        @Option(names = "--px-per-thread", required = true, paramLabel = "N", description = "pixels a thread, 0.1 to 200", converter = Options.PxPerThreadReader.class)
+        Options.PxPerThread pxPerThread;
     }
 
     /** Says at which sign of the text the first fault is. */
@@ -126,13 +126,6 @@ final class SettCommand implements Callable<Integer> {
         }
     }
 
-    static final class PxReader extends Options.Reader<Double> {
-        @Override
-        Double read(String text) {
-            return Require.within("pixels a thread", LengthText.parseNumber(text, "px"), 0.1, 200, "");
-        }
-    }
-
     @Override
     public Integer call() {
         PlaidDesign made = PlaidDesign.of("Sett", warp, Optional.ofNullable(weft), weave, look, threadsPerCm,
@@ -141,7 +134,8 @@ final class SettCommand implements Callable<Integer> {
         Fabric fabric = made.plaid().fabric();
         TileGrid grid = fineness.density != null
                 ? TileGrid.at(design.repeat().tile(), fineness.density)
-                : new TileGrid(px(fabric.endsInPeriod()), px(fabric.picksInPeriod()), fabric.periodWidthMm(),
+                : new TileGrid(fineness.pxPerThread.of(fabric.endsInPeriod()),
+                        fineness.pxPerThread.of(fabric.picksInPeriod()), fabric.periodWidthMm(),
                         fabric.periodHeightMm());
         for (String letter : made.unknown()) {
             spec.commandLine().getErr().println(
@@ -154,9 +148,5 @@ final class SettCommand implements Callable<Integer> {
                 grid, output,
                 Output.QUALITY, Work.plain());
         return 0;
-    }
-
-    private int px(int threads) {
-        return (int) Math.max(1, Math.min(Integer.MAX_VALUE, Math.rint(threads * fineness.pxPerThread)));
     }
 }

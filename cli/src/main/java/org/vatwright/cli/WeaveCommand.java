@@ -56,8 +56,8 @@ final class WeaveCommand implements Callable<Integer> {
     @Option(names = "--look", paramLabel = "drawdown|cloth", defaultValue = "drawdown", description = "flat squares, or yarn; ${DEFAULT-VALUE}", converter = LookReader.class)
     private Look look;
 
-    @Option(names = "--px-per-thread", paramLabel = "N", defaultValue = "1", description = "pixels a thread, 0.1 to 200; ${DEFAULT-VALUE}", converter = SettCommand.PxReader.class)
-    private double pxPerThread;
+    @Option(names = "--px-per-thread", paramLabel = "N", defaultValue = "1", description = "pixels a thread, 0.1 to 200; ${DEFAULT-VALUE}", converter = Options.PxPerThreadReader.class)
+    private Options.PxPerThread pxPerThread;
 
     @Option(names = "--origin", paramLabel = "left|right,top|bottom", defaultValue = "right,bottom", description = "where the first end and the first pick lie; ${DEFAULT-VALUE}", converter = OriginReader.class)
     private Origin origin;
@@ -142,15 +142,12 @@ final class WeaveCommand implements Callable<Integer> {
     private void draw(WifFile file) {
         Design design = WifDesign.design(file, origin, look);
         Weaving weaving = (Weaving) design.layers().getFirst().structure();
-        TileGrid grid = new TileGrid(px(weaving.fabric().endsInPeriod()), px(weaving.fabric().picksInPeriod()),
+        TileGrid grid = new TileGrid(pxPerThread.of(weaving.fabric().endsInPeriod()),
+                pxPerThread.of(weaving.fabric().picksInPeriod()),
                 design.repeat().widthMm(), design.repeat().heightMm());
         new Producer(Project.empty("weave"), new ShippedTypefaces()).tile(new Cloth(design, design.palette().first()),
                 grid,
                 output,
                 Output.QUALITY, Work.plain());
-    }
-
-    private int px(int threads) {
-        return (int) Math.max(1, Math.min(Integer.MAX_VALUE, Math.rint(threads * pxPerThread)));
     }
 }

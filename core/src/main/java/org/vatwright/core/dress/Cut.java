@@ -35,40 +35,25 @@ public record Cut(Article article, double widthMm, double heightMm, List<Piece> 
                 List.of(new Piece(Article.Sheet.PIECE, "sheet", whole, Optional.empty())), List.of());
     }
 
-    /** Sets the text in one line; letters the face lacks leave a gap and make no piece. */
     private static Cut lettering(Article.Lettering words, Typeface face) {
-        List<Piece> letters = new ArrayList<>();
-        double at = 0;
-        int before = -1;
-        Rectangle2D bounds = null;
-        List<Outline> outlines = new ArrayList<>();
-        List<Integer> codes = new ArrayList<>();
-        for (int code : words.text().codePoints().toArray()) {
-            at += before < 0 ? 0 : face.kerning(before, code);
-            double place = at;
-            face.outline(code).filter(s -> !s.getBounds2D().isEmpty()).ifPresent(shape -> {
-                AffineTransform set = AffineTransform.getScaleInstance(words.heightMm(), words.heightMm());
-                set.translate(place, 0);
-                outlines.add(Outline.of(shape, set));
-                codes.add(code);
-            });
-            at += face.advance(code);
-            before = code;
+        double high = words.heightMm();
+        List<TypeLine.Letter> set = TypeLine.set(words.text(), face).letters();
+        if (set.isEmpty()) {
+            return new Cut(words, high, high, List.of(), List.of());
         }
-        for (Outline o : outlines) {
-            bounds = bounds == null ? o.bounds() : bounds.createUnion(o.bounds());
+        Rectangle2D bounds = set.stream().map(l -> l.shape().getBounds2D()).reduce(Rectangle2D::createUnion)
+                .orElseThrow();
+        AffineTransform place = AffineTransform.getScaleInstance(high, high);
+        place.translate(SURROUND - bounds.getX(), SURROUND - bounds.getY());
+        List<Piece> pieces = new ArrayList<>();
+        for (TypeLine.Letter letter : set) {
+            int number = pieces.size() + 1;
+            pieces.add(new Piece(Article.Lettering.letter(number),
+                    "%s, letter %d".formatted(Character.toString(letter.code()), number),
+                    Outline.of(letter.shape(), place), words.stroke()));
         }
-        double margin = SURROUND * words.heightMm();
-        if (bounds == null) {
-            return new Cut(words, words.heightMm(), words.heightMm(), List.of(), List.of());
-        }
-        AffineTransform home = AffineTransform.getTranslateInstance(margin - bounds.getX(), margin - bounds.getY());
-        for (int i = 0; i < outlines.size(); i++) {
-            letters.add(new Piece(Article.Lettering.letter(i + 1),
-                    "%s, letter %d".formatted(Character.toString(codes.get(i)), i + 1),
-                    Outline.of(outlines.get(i).path(), home), words.stroke()));
-        }
-        return new Cut(words, bounds.getWidth() + 2 * margin, bounds.getHeight() + 2 * margin, letters, List.of());
+        return new Cut(words, (bounds.getWidth() + 2 * SURROUND) * high, (bounds.getHeight() + 2 * SURROUND) * high,
+                pieces, List.of());
     }
 
     /** @return how the design lies on a piece; none on a bare one */

@@ -3,7 +3,7 @@ package org.vatwright.core.map;
 import java.util.Arrays;
 
 import org.vatwright.core.colour.LightMix;
-import org.vatwright.core.colour.Packed;
+import org.vatwright.core.raster.Bilinear;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;
@@ -101,16 +101,16 @@ final class LevelSampler {
         int low = (int) level;
         float share = (float) (level - low);
         if (taps == 1 && share == 0) {
-            return one(level(low), uv[0], uv[1]);
+            return Bilinear.argb(level(low), uv[0], uv[1]);
         }
         Arrays.fill(sum, 0);
         for (int tap = 0; tap < taps; tap++) {
             double along = (tap + 0.5) / taps - 0.5;
             double u = uv[0] + along * du;
             double v = uv[1] + along * dv;
-            add(one(level(low), u, v), (1 - share) / taps, sum);
+            add(Bilinear.argb(level(low), u, v), (1 - share) / taps, sum);
             if (share > 0) {
-                add(one(level(low + 1), u, v), share / taps, sum);
+                add(Bilinear.argb(level(low + 1), u, v), share / taps, sum);
             }
         }
         return LightMix.encode(sum);
@@ -125,23 +125,5 @@ final class LevelSampler {
         for (int k = 0; k < 4; k++) {
             sum[k] += share * light[k];
         }
-    }
-
-    /** Bilinear between pixel centres. */
-    private static int one(Raster tile, double u, double v) {
-        int w = tile.width();
-        int h = tile.height();
-        double x = (u - Math.floor(u)) * w - 0.5;
-        double y = (v - Math.floor(v)) * h - 0.5;
-        int left = (int) Math.floor(x);
-        int top = (int) Math.floor(y);
-        int fx = (int) ((x - left) * 256);
-        int fy = (int) ((y - top) * 256);
-        int x0 = left < 0 ? w - 1 : Math.min(left, w - 1);
-        int x1 = left + 1 >= w ? 0 : left + 1;
-        int y0 = top < 0 ? h - 1 : Math.min(top, h - 1);
-        int y1 = top + 1 >= h ? 0 : top + 1;
-        return Packed.mix(Packed.spread(tile.at(x0, y0)), Packed.spread(tile.at(x1, y0)),
-                Packed.spread(tile.at(x0, y1)), Packed.spread(tile.at(x1, y1)), fx, fy);
     }
 }

@@ -8,6 +8,7 @@ import java.util.function.IntFunction;
 
 import org.vatwright.core.colour.Packed;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.raster.Bilinear;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.repeat.Lattice;
 import org.vatwright.core.repeat.LatticeFit;
@@ -121,27 +122,7 @@ public final class FillPaint {
     public record Placed(Seen seen, double[] map) {
 
         public int argb(int x, int y) {
-            return FillPaint.argb(seen.tile, map[0] * x + map[2] * y + map[4], map[1] * x + map[3] * y + map[5]);
+            return Bilinear.argb(seen.tile, map[0] * x + map[2] * y + map[4], map[1] * x + map[3] * y + map[5]);
         }
-    }
-
-    /** @param u,v in tiles; whole numbers are the same place @return bilinear between pixel centres */
-    private static int argb(Raster tile, double u, double v) {
-        int w = tile.width();
-        int h = tile.height();
-        double x = (u - Math.floor(u)) * w - 0.5;
-        double y = (v - Math.floor(v)) * h - 0.5;
-        int left = (int) Math.floor(x);
-        int top = (int) Math.floor(y);
-        // To 1/256 of a pixel, so that a place that is whole but for rounding gives just that pixel.
-        int fx = (int) Math.rint((x - left) * 256);
-        int fy = (int) Math.rint((y - top) * 256);
-        int x0 = left < 0 ? w - 1 : left >= w ? 0 : left;
-        int x1 = x0 + 1 >= w ? 0 : x0 + 1;
-        int y0 = top < 0 ? h - 1 : top >= h ? 0 : top;
-        int y1 = y0 + 1 >= h ? 0 : y0 + 1;
-        int[] argb = tile.argb();
-        int upper = Packed.between(argb[y0 * w + x0], argb[y0 * w + x1], fx);
-        return fy == 0 ? upper : Packed.between(upper, Packed.between(argb[y1 * w + x0], argb[y1 * w + x1], fx), fy);
     }
 }

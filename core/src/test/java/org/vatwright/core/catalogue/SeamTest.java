@@ -4,16 +4,27 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.vatwright.core.Samples;
+import org.vatwright.core.band.Band;
+import org.vatwright.core.band.BandRun;
+import org.vatwright.core.family.dot.Dots;
+import org.vatwright.core.family.motif.Motifs;
+import org.vatwright.core.family.plaid.Plaid;
+import org.vatwright.core.family.stripe.Stripes;
 import org.vatwright.core.family.weave.Weaving;
+import org.vatwright.core.loom.Fabric;
 import org.vatwright.core.loom.Look;
+import org.vatwright.core.loom.Weave;
 import org.vatwright.core.loom.YarnLook;
 import org.vatwright.core.pattern.Closing;
 import org.vatwright.core.pattern.Design;
@@ -91,11 +102,7 @@ class SeamTest {
         int most = 0;
         for (int y = 0; y < large.height(); y++) {
             for (int x = 0; x < large.width(); x++) {
-                int a = large.at(x, y);
-                int b = tile.at(x % w, y % h);
-                for (int shift = 0; shift < 32 && a != b; shift += 8) {
-                    most = Math.max(most, Math.abs((a >>> shift & 255) - (b >>> shift & 255)));
-                }
+                most = Math.max(most, apart(large.at(x, y), tile.at(x % w, y % h)));
             }
         }
         return most;
@@ -115,6 +122,99 @@ class SeamTest {
                             design.repeat())
                     .isLessThanOrEqualTo(2);
         }
+    }
+
+    /**
+     * In a drop or brick each cell stands a fraction of one beside the last. Painted as one tile, every cell has to be the
+     * first one shifted by that fraction: what is an edge in one lies half-way, or a third, in the next. (Structures without
+     * end close on the tile and know no cells; for those see the next.)
+     */
+    @ParameterizedTest
+    @ValueSource(strings = {Dots.FAMILY, Motifs.FAMILY})
+    void shiftedByFractionsOfACellItIsTheSame(String id) {
+        Catalogue.Family family = families().filter(f -> f.id().equals(id)).findFirst().orElseThrow();
+        Random random = new Random(family.id().hashCode() + 1);
+        for (int n = 0; n < TRIALS; n++) {
+            int parts = 2 + random.nextInt(3);
+            boolean drop = random.nextBoolean();
+            Arrangement arrangement = Arrangement.parse((drop ? "drop 1/" : "brick 1/") + parts);
+            Repeat repeat = new Repeat(12 + random.nextInt(30), 12 + random.nextInt(30), arrangement);
+            Structure fresh = even(
+                    family.fresh().apply(Samples.design(repeat.widthMm(), repeat.heightMm(), arrangement),
+                            List.of(Samples.NAVY, Samples.MADDER, Samples.LINEN)));
+            Design design = Samples.design(repeat.widthMm(), repeat.heightMm(), arrangement, fresh);
+            int cellW = parts * (8 + random.nextInt(20));
+            int cellH = parts * (8 + random.nextInt(20));
+            int across = (int) Math.rint(repeat.tile().widthMm() / repeat.widthMm());
+            int down = (int) Math.rint(repeat.tile().heightMm() / repeat.heightMm());
+            TileGrid grid = new TileGrid(across * cellW, down * cellH, repeat.tile().widthMm(),
+                    repeat.tile().heightMm());
+            Raster tile = TileRenderer.render(Samples.cloth(design), grid, Work.on(2));
+            int dx = drop ? cellW : cellW / parts;
+            int dy = drop ? cellH / parts : cellH;
+            int most = 0;
+            for (int y = 0; y < tile.height(); y++) {
+                for (int x = 0; x < tile.width(); x++) {
+                    most = Math.max(most, apart(tile.at(x, y),
+                            tile.at((x + dx) % tile.width(), (y + dy) % tile.height())));
+                }
+            }
+            assertThat(most).as("%s on %s, %d x %d px a cell", family.id(), repeat, cellW, cellH)
+                    .isLessThanOrEqualTo(2);
+        }
+    }
+
+    /** A run that begins within its first band: the same bands, begun that much later. */
+    private static BandRun begun(BandRun run, double by) {
+        Band first = run.bands().getFirst();
+        BandRun parted = run.with(0, first.withWidth(by)).insert(1, first.withWidth(first.width() - by));
+        return parted.move(0, parted.bands().size() - 1);
+    }
+
+    private static void assertShifted(Design design, Design begun, TileGrid grid, int dx, int dy, int most) {
+        Raster tile = TileRenderer.render(Samples.cloth(design), grid, Work.on(2));
+        Raster other = TileRenderer.render(Samples.cloth(begun), grid, Work.on(2));
+        for (int y = 0; y < grid.heightPx(); y++) {
+            for (int x = 0; x < grid.widthPx(); x++) {
+                int moved = tile.at((x + dx) % grid.widthPx(), (y + dy) % grid.heightPx());
+                assertThat(apart(other.at(x, y), moved)).as("at %d, %d", x, y).isLessThanOrEqualTo(most);
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0, 1", "0, 13", "0, 40", "90, 7", "90, 33", "0, 65", "90, 49"})
+    void stripesBegunLaterAreTheSameShifted(double angle, int px) {
+        Stripes stripes = Samples.stripes(angle, 7, 3, 2.5, 3.5, 4);
+        Design design = Samples.design(40, 40, Arrangement.STRAIGHT, stripes);
+        Design begun = Samples.design(40, 40, Arrangement.STRAIGHT, stripes.withRun(begun(stripes.run(), px / 10.0)));
+        boolean upright = angle == 0;
+        assertShifted(design, begun, new TileGrid(400, 400, 40, 40), upright ? px : 0, upright ? 0 : 400 - px, 1);
+    }
+
+    /** By whole turns of the twill, at pixels that threads share and at threads that are finer than pixels. */
+    @ParameterizedTest
+    @CsvSource({"3, 4", "3, 20", "1.5, 8", "0.75, 12", "5.25, 4"})
+    void aSettBegunLaterIsTheSameShifted(double pxPerThread, int threads) {
+        BandRun run = new BandRun(List.of(new Band(Samples.NAVY, 24), new Band(Samples.MADDER, 12),
+                new Band(Samples.LINEN, 4)), false);
+        Plaid plaid = new Plaid(new Fabric(run, Optional.empty(), Weave.twill(List.of(2, 2), false), Look.WOVEN, 20,
+                20));
+        Plaid later = plaid.withFabric(plaid.fabric().withWarp(begun(run, threads)).withOwnWeft(Optional.of(run)));
+        double side = 4 * plaid.fabric().periodWidthMm();
+        int px = (int) Math.rint(160 * pxPerThread);
+        assertShifted(Samples.design(side, side, Arrangement.STRAIGHT, plaid),
+                Samples.design(side, side, Arrangement.STRAIGHT, later), new TileGrid(px, px, side, side),
+                (int) Math.rint(threads * pxPerThread), 0, 1);
+    }
+
+    /** @return the largest difference in a channel */
+    private static int apart(int a, int b) {
+        int most = 0;
+        for (int shift = 0; shift < 32 && a != b; shift += 8) {
+            most = Math.max(most, Math.abs((a >>> shift & 255) - (b >>> shift & 255)));
+        }
+        return most;
     }
 
     /** A structure that is no pattern on the torus: it begins anew at each tile's edge. */

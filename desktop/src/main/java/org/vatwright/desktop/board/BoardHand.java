@@ -26,7 +26,7 @@ final class BoardHand {
     }
 
     Optional<Motifs> motifs() {
-        return studio.layer().filter(l -> l.structure() instanceof Motifs).map(l -> (Motifs) l.structure());
+        return studio.structure(Motifs.class);
     }
 
     Optional<Motif> motif() {

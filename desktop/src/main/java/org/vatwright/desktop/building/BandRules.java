@@ -41,12 +41,12 @@ final class BandRules {
 
     /** @return whether there is a rule at the left of the cell */
     boolean leftWanted() {
-        return RunEditor.structure(studio, SettFabric.class).isPresent();
+        return studio.structure(SettFabric.class).isPresent();
     }
 
     void show(Design design, Colourway colourway, Viewport v, boolean rolled) {
-        Optional<Stripes> stripe = RunEditor.structure(studio, Stripes.class).filter(s -> !rolled);
-        Optional<SettFabric> plaid = RunEditor.structure(studio, SettFabric.class).filter(p -> !rolled);
+        Optional<Stripes> stripe = studio.structure(Stripes.class).filter(s -> !rolled);
+        Optional<SettFabric> plaid = studio.structure(SettFabric.class).filter(p -> !rolled);
         stripes.setVisible(stripe.isPresent());
         warp.setVisible(plaid.isPresent());
         weft.setVisible(plaid.isPresent());

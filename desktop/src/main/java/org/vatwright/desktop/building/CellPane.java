@@ -199,7 +199,7 @@ final class CellPane extends ClothPane {
         double x = wrap(originX() + viewport().mmX(e.getX()), tile.widthMm());
         double y = wrap(originY() + viewport().mmY(e.getY()), tile.heightMm());
         int argb = cloth.argb(e.getX(), e.getY());
-        String threads = RunEditor.structure(studio, FabricStructure.class).map(c -> {
+        String threads = studio.structure(FabricStructure.class).map(c -> {
             FabricFit fit = c.fit(design.repeat());
             return "   end %d, pick %d".formatted(fit.end(c.fabric(), x, y), fit.pick(c.fabric(), x, y));
         }).orElse("");

@@ -30,7 +30,7 @@ final class DotHandles extends ClothHandles {
     }
 
     private Optional<Dots> dots() {
-        return studio.layer().filter(l -> l.structure() instanceof Dots).map(l -> (Dots) l.structure());
+        return studio.structure(Dots.class);
     }
 
     @Override

@@ -46,8 +46,7 @@ final class LaidHandles extends ClothHandles {
     }
 
     private Optional<LaidStructure> laid() {
-        return studio.layer().filter(l -> l.structure() instanceof LaidStructure)
-                .map(l -> (LaidStructure) l.structure());
+        return studio.structure(LaidStructure.class);
     }
 
     @Override

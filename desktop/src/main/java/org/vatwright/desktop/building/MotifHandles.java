@@ -47,7 +47,7 @@ final class MotifHandles extends ClothHandles {
     }
 
     private Optional<Motifs> motifs() {
-        return studio.layer().filter(l -> l.structure() instanceof Motifs).map(l -> (Motifs) l.structure());
+        return studio.structure(Motifs.class);
     }
 
     private Optional<Instance> chosen(Motifs motifs) {

@@ -104,27 +104,20 @@ final class MotifsForm implements StructureForm {
         studio.design().ifPresent(d -> {
             for (Design other : studio.project().fillable(d.id())) {
                 MenuItem whole = new MenuItem("all of " + other.name());
-                whole.setOnAction(e -> bring("motif of " + other.name(), x -> MotifsFrom.source(x,
-                        studio.selection().layer(), other.name(), new Fill.OfDesign(other, Optional.empty()))));
+                whole.setOnAction(e -> studio.bringMotif("motif of " + other.name(), (x, layer) -> MotifsFrom
+                        .source(x, layer, other.name(), new Fill.OfDesign(other, Optional.empty()))));
                 menu.getItems().add(whole);
             }
             for (Design other : studio.project().fillable(d.id())) {
                 other.layers().stream().map(l -> l.structure()).filter(Motifs.class::isInstance)
                         .flatMap(s -> ((Motifs) s).motifs().stream()).forEach(motif -> {
                             MenuItem item = new MenuItem("%s of %s".formatted(motif.name(), other.name()));
-                            item.setOnAction(e -> bring("motif " + motif.name(),
-                                    x -> MotifsFrom.copied(x, studio.selection().layer(), other, motif)));
+                            item.setOnAction(e -> studio.bringMotif("motif " + motif.name(),
+                                    (x, layer) -> MotifsFrom.copied(x, layer, other, motif)));
                             menu.getItems().add(item);
                         });
             }
         });
-    }
-
-    private void bring(String name, UnaryOperator<Design> change) {
-        if (studio.editDesign(name, change)) {
-            Motifs motifs = (Motifs) studio.layer().orElseThrow().structure();
-            studio.hold(h -> MotifHand.on(motifs.motifs().getLast().id()));
-        }
     }
 
     private void setOne() {

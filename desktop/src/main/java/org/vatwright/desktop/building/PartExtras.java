@@ -6,7 +6,7 @@ import java.util.function.BiConsumer;
 import java.util.function.IntUnaryOperator;
 import java.util.function.UnaryOperator;
 
-import org.vatwright.core.dress.LetterOutline;
+import org.vatwright.core.dress.TypeLine;
 import org.vatwright.core.dress.Typeface;
 import org.vatwright.core.motif.Form;
 import org.vatwright.core.motif.Motif;
@@ -77,7 +77,7 @@ final class PartExtras extends VBox {
     private static Motif lettered(Motif m, String text, Typeface face) {
         double high = Math.max(1, Math.max(m.bounds().getWidth(), m.bounds().getHeight()) / 2);
         List<Part> more = new ArrayList<>(m.parts());
-        Form form = new Form.Letters(text, face.name(), high, LetterOutline.of(text, face, high));
+        Form form = new Form.Letters(text, face.name(), high, TypeLine.outline(text, face, high));
         more.add(new Part(text, form, 0, 0, 0, 1, 1, m.parts().getLast().fill(), java.util.Optional.empty(), 1,
                 java.util.Optional.empty()));
         return m.withParts(more);

@@ -7,8 +7,6 @@ import java.util.stream.IntStream;
 import org.vatwright.core.band.BandMeasure;
 import org.vatwright.core.band.BandRun;
 import org.vatwright.core.family.stripe.Stripes;
-import org.vatwright.core.pattern.Layer;
-import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.woven.SettFabric;
 import org.vatwright.desktop.studio.ChosenPart;
 import org.vatwright.desktop.studio.Studio;
@@ -44,7 +42,7 @@ interface RunEditor {
         return new RunEditor() {
             @Override
             public Optional<BandRun> run() {
-                return structure(studio, Stripes.class).map(Stripes::run);
+                return studio.structure(Stripes.class).map(Stripes::run);
             }
 
             @Override
@@ -54,7 +52,7 @@ interface RunEditor {
 
             @Override
             public String unit() {
-                return structure(studio, Stripes.class).map(s -> s.measure() instanceof BandMeasure.Threads)
+                return studio.structure(Stripes.class).map(s -> s.measure() instanceof BandMeasure.Threads)
                         .orElse(false) ? "threads" : "mm";
             }
         };
@@ -64,7 +62,7 @@ interface RunEditor {
         return new RunEditor() {
             @Override
             public Optional<BandRun> run() {
-                return structure(studio, SettFabric.class).map(p -> warp ? p.fabric().warp() : p.fabric().weft());
+                return studio.structure(SettFabric.class).map(p -> warp ? p.fabric().warp() : p.fabric().weft());
             }
 
             @Override
@@ -80,14 +78,10 @@ interface RunEditor {
 
             @Override
             public ChosenPart part(int band) {
-                boolean own = structure(studio, SettFabric.class).map(p -> p.fabric().ownWeft().isPresent())
+                boolean own = studio.structure(SettFabric.class).map(p -> p.fabric().ownWeft().isPresent())
                         .orElse(false);
                 return warp || !own ? new ChosenPart.Own(band) : new ChosenPart.OfWeft(band);
             }
         };
-    }
-
-    static <S extends Structure> Optional<S> structure(Studio studio, Class<S> type) {
-        return studio.layer().map(Layer::structure).filter(type::isInstance).map(type::cast);
     }
 }

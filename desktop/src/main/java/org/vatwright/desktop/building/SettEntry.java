@@ -100,7 +100,7 @@ final class SettEntry extends VBox {
             clear();
             return;
         }
-        Optional<SettFabric> plaid = RunEditor.structure(studio, SettFabric.class);
+        Optional<SettFabric> plaid = studio.structure(SettFabric.class);
         if (plaid.isEmpty()) {
             return;
         }
@@ -157,7 +157,7 @@ final class SettEntry extends VBox {
                     ((SettFabric) l.structure()).withSett(warp, sett, answers.letters())));
         });
         if (done) {
-            RunEditor.structure(studio, SettFabric.class).ifPresent(p -> {
+            studio.structure(SettFabric.class).ifPresent(p -> {
                 shown = p.text(warp).toString();
                 text.setText(shown);
             });

@@ -62,7 +62,7 @@ final class SettRows extends VBox {
     }
 
     private boolean onWeft() {
-        return studio.selection().part() instanceof ChosenPart.OfWeft && RunEditor.structure(studio, SettFabric.class)
+        return studio.selection().part() instanceof ChosenPart.OfWeft && studio.structure(SettFabric.class)
                 .map(p -> p.fabric().ownWeft().isPresent()).orElse(false);
     }
 

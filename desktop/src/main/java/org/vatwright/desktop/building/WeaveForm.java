@@ -120,12 +120,12 @@ final class WeaveForm implements StructureForm {
 
     /** What would be lost is told first, and done on a click. */
     private void shafts(int count) {
-        RunEditor.structure(studio, Weaving.class).ifPresent(w -> told("%d shafts".formatted(count),
+        studio.structure(Weaving.class).ifPresent(w -> told("%d shafts".formatted(count),
                 count >= 1 ? w.draft().costOfShafts(count) : "", d -> d.withShafts(count)));
     }
 
     private void treadles(int count) {
-        RunEditor.structure(studio, Weaving.class).ifPresent(w -> told("%d treadles".formatted(count),
+        studio.structure(Weaving.class).ifPresent(w -> told("%d treadles".formatted(count),
                 count >= 1 ? w.draft().costOfTreadles(count) : "", d -> d.withTreadles(count)));
     }
 

@@ -226,14 +226,9 @@ public final class Desk {
     /** Reads a picture as a motif of its true size. */
     public void readMotifPicture() {
         outside.askOpen("Use a picture as a motif", PICTURE).ifPresent(
-                path -> attempt(() -> Pictures.sized(path, Limits.STANDARD)).ifPresent(picture -> {
-                    int layer = studio.selection().layer();
-                    if (studio.editDesign("motif from " + bare(path),
-                            d -> MotifsFrom.source(d, layer, bare(path), new Fill.OfPicture(picture)))) {
-                        studio.layer().filter(l -> !(l.structure() instanceof Motifs)).ifPresent(l -> studio.design()
-                                .ifPresent(d -> studio.select(s -> s.withLayer(d.layers().getLast().id()))));
-                    }
-                }));
+                path -> attempt(() -> Pictures.sized(path, Limits.STANDARD)).ifPresent(
+                        picture -> studio.bringMotif("motif from " + bare(path),
+                                (d, l) -> MotifsFrom.source(d, l, bare(path), new Fill.OfPicture(picture)))));
     }
 
     private static String bare(Path path) {

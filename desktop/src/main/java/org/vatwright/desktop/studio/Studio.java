@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 
@@ -14,6 +15,7 @@ import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Cut;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Typeface;
+import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
@@ -153,6 +155,11 @@ public final class Studio {
         return design.palette().orFirst(selection().colourway());
     }
 
+    /** @return the structure of the open layer, when it is of that kind */
+    public <S extends Structure> Optional<S> structure(Class<S> kind) {
+        return layer().map(Layer::structure).filter(kind::isInstance).map(kind::cast);
+    }
+
     public Optional<Layer> layer() {
         return design().flatMap(d -> d.layer(selection().layer()));
     }
@@ -243,6 +250,19 @@ public final class Studio {
             select(s -> s.withInk(new ChosenInk.Fill(at[0])));
         }
         return done;
+    }
+
+    /** Puts a motif among those of the open layer, or into a new one, and opens it. @param change takes the layer's number */
+    public boolean bringMotif(String name, BiFunction<Design, Integer, Design> change) {
+        int open = selection.layer();
+        if (!editDesign(name, d -> change.apply(d, open))) {
+            return false;
+        }
+        if (structure(Motifs.class).isEmpty()) {
+            design().ifPresent(d -> select(s -> s.withLayer(d.layers().getLast().id())));
+        }
+        structure(Motifs.class).ifPresent(m -> hold(h -> MotifHand.on(m.motifs().getLast().id())));
+        return true;
     }
 
     public boolean editArticle(String name, UnaryOperator<Article> change) {

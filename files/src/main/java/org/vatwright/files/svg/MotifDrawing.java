@@ -10,6 +10,7 @@ import java.util.Optional;
 
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.family.motif.MotifsFrom;
 import org.vatwright.core.motif.Form;
 import org.vatwright.core.motif.Motif;
 import org.vatwright.core.motif.Part;
@@ -23,11 +24,12 @@ public final class MotifDrawing {
 
     private MotifDrawing() {}
 
-    /** @param palette the design's, with slots for colours it did not have */
-    public record Brought(Motif motif, Palette palette) {}
-
-    /** A colour that a slot has in the first colourway becomes that slot; any other gets a new one. */
-    public static Brought into(Design design, MotifReader.Reading reading, int id) {
+    /**
+     * A colour that a slot has in the first colourway becomes that slot; any other gets a new one.
+     *
+     * @param layer of motifs that it goes into; a new one when there is none of that number
+     */
+    public static Design into(Design design, int layer, MotifReader.Reading reading) {
         Palette palette = design.palette();
         Map<Ink, Ink> slots = new HashMap<>();
         for (Map.Entry<String, Rgb> colour : reading.palette().entrySet()) {
@@ -50,6 +52,6 @@ public final class MotifDrawing {
             parts.add(new Part("shape " + (parts.size() + 1), new Form.Free(Outline.of(own.shape())), 0, 0, 0, 1, 1,
                     own.from(), own.gradient(), own.opacity(), Optional.empty()));
         }
-        return new Brought(new Motif(id, reading.name(), parts), palette);
+        return MotifsFrom.with(design.withPalette(palette), layer, new Motif(1, reading.name(), parts));
     }
 }

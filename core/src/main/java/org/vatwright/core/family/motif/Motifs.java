@@ -2,6 +2,7 @@ package org.vatwright.core.family.motif;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.awt.geom.AffineTransform;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -51,10 +52,19 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
     /** Places are kept to a millionth of a mm, so that a move by whole cells leaves just the same numbers. */
     private static final double PLACES_PER_MM = 1e6;
 
-    private record Thrown(Repeat repeat, List<Instance> placed) {}
+    private record Thrown(Repeat repeat, List<Instance> placed, List<Integer> numbers) {
 
-    /** By the very object: the painter, the findings and the window ask for the same throw. */
-    private static final Cache<Motifs, Thrown> LAST = Caffeine.newBuilder().weakKeys().maximumSize(64).build();
+        Thrown {
+            placed = List.copyOf(placed);
+        }
+    }
+
+    /**
+     * By the very object: the painter, the findings and the window ask for the same throw. Not bounded by number: the one
+     * that was just thrown must never be the one that is given up.
+     */
+    private static final Cache<Motifs, Thrown> LAST = Caffeine.newBuilder().weakKeys()
+            .expireAfterAccess(Duration.ofMinutes(1)).build();
 
     public Motifs {
         motifs = List.copyOf(motifs);
@@ -211,12 +221,7 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
 
     /** @return of those the scatter places the number by which each can be thrown anew, -1 of those put into gaps */
     public List<Integer> thrown(Repeat repeat) {
-        if (!(placing instanceof Placing.Scattered how)) {
-            return List.of();
-        }
-        Scatter scatter = new Scatter(motifs, how, byHand, Lattice.of(repeat), Work.plain());
-        scatter.place();
-        return scatter.numbers();
+        return thrown(repeat, Work.plain()).numbers();
     }
 
     /** @return what rows, rings or the scatter place in one cell */
@@ -226,22 +231,29 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
 
     /** @param work under which the scatter throws; can be stopped */
     public List<Instance> placed(Repeat repeat, Work work) {
-        Thrown last = LAST.getIfPresent(this);
-        if (last != null && last.repeat().equals(repeat)) {
-            return last.placed();
-        }
-        List<Instance> placed = List.copyOf(place(repeat, work));
-        LAST.put(this, new Thrown(repeat, placed));
-        return placed;
+        return thrown(repeat, work).placed();
     }
 
-    private List<Instance> place(Repeat repeat, Work work) {
+    /** A scatter of thousands takes longer than a frame; what was thrown once is kept as long as these motifs are. */
+    private Thrown thrown(Repeat repeat, Work work) {
+        Thrown last = LAST.getIfPresent(this);
+        if (last == null || !last.repeat().equals(repeat)) {
+            last = place(repeat, work);
+            LAST.put(this, last);
+        }
+        return last;
+    }
+
+    private Thrown place(Repeat repeat, Work work) {
         return switch (placing) {
-            case Placing.ByHand _ -> List.of();
-            case Placing.Rows rows -> Layouts.rows(motifs, rows, repeat);
-            case Placing.Rings rings -> Layouts.rings(motifs, rings, repeat);
-            case Placing.Along along -> Layouts.along(motifs, along, repeat);
-            case Placing.Scattered how -> new Scatter(motifs, how, byHand, Lattice.of(repeat), work).place();
+            case Placing.ByHand _ -> new Thrown(repeat, List.of(), List.of());
+            case Placing.Rows rows -> new Thrown(repeat, Layouts.rows(motifs, rows, repeat), List.of());
+            case Placing.Rings rings -> new Thrown(repeat, Layouts.rings(motifs, rings, repeat), List.of());
+            case Placing.Along along -> new Thrown(repeat, Layouts.along(motifs, along, repeat), List.of());
+            case Placing.Scattered how -> {
+                Scatter scatter = new Scatter(motifs, how, byHand, Lattice.of(repeat), work);
+                yield new Thrown(repeat, scatter.place(), scatter.numbers());
+            }
         };
     }
 

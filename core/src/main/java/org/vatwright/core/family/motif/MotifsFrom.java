@@ -56,8 +56,12 @@ public final class MotifsFrom {
         return with(with.withPalette(palette), layer, motif.inked(i -> slots.getOrDefault(i, i)));
     }
 
-    /** Placed at once, in the middle of the cell, where motifs are set by hand. */
-    private static Design with(Design design, int layer, Motif motif) {
+    /**
+     * A motif that was made elsewhere. Placed at once, in the middle of the cell, where motifs are set by hand.
+     *
+     * @param layer of motifs that it goes into; a new one when there is none of that number
+     */
+    public static Design with(Design design, int layer, Motif motif) {
         Instance middle = new Instance(1, design.repeat().widthMm() / 2, design.repeat().heightMm() / 2);
         Motifs chosen = design.layer(layer).map(Layer::structure).filter(Motifs.class::isInstance)
                 .map(Motifs.class::cast).orElse(null);
