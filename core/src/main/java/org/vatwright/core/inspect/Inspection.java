@@ -5,9 +5,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
-import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.CheckLimit;
+import org.vatwright.core.pattern.CheckLimits;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.FillClosing;
 import org.vatwright.core.pattern.Finding;
@@ -24,17 +25,16 @@ import org.vatwright.core.repeat.TileGrid;
 /** Looks a design over and says what it found, worst first. */
 public final class Inspection {
 
-    /** Whole pixels that change a length by more than this are worth a look: a millimetre in a metre. */
-    private static final double STRETCH_LIMIT = 0.001;
     private static final int LOOK_PX = 700;
 
     private Inspection() {}
 
     /** @param density at which the tile would be produced */
-    public static List<Finding> of(Design design, Colourway colourway, Density density, TileSource tiles, Work work) {
+    public static List<Finding> of(Cloth cloth, Density density, CheckLimits limits, TileSource tiles, Work work) {
+        Design design = cloth.design();
         Tile tile = design.repeat().tile();
         List<Finding> findings = new ArrayList<>();
-        Raster look = tiles.tile(new Cloth(design, colourway), TileGrid.ofWidth(tile, lookWidth(tile)), work);
+        Raster look = tiles.tile(cloth, TileGrid.ofWidth(tile, lookWidth(tile)), work);
         findings.add(SeamCheck.of(look));
         for (Layer layer : design.layers()) {
             findings.addAll(of(layer, design));
@@ -44,8 +44,7 @@ public final class Inspection {
         findings.add(stretch("Height in whole pixels", tile.heightMm(), density));
         findings.add(Finding.fine("Inks in use", "%d of %d slots".formatted(design.usedSlots().size(),
                 design.palette().slots().size())));
-        findings.sort(Comparator.comparing(Finding::severity));
-        return findings;
+        return findings.stream().map(f -> f.against(limits)).sorted(Comparator.comparing(Finding::severity)).toList();
     }
 
     /** What does not close has its cheapest closing as a cure. */
@@ -65,12 +64,11 @@ public final class Inspection {
 
     private static Finding stretch(String title, double mm, Density density) {
         double stretch = density.stretch(mm) - 1;
-        String number = "%d px, %s \u2030".formatted(density.wholePx(mm), Numbers.plain(1000 * stretch, 2));
-        return Math.abs(stretch) <= STRETCH_LIMIT
-                ? Finding.fine(title, number)
-                : new Finding(Severity.LOOK, title, number, Numbers.plain(1000 * STRETCH_LIMIT) + " \u2030",
+        return Finding.measured(title,
+                "%d px, %s \u2030".formatted(density.wholePx(mm), Numbers.plain(1000 * stretch, 2)),
+                new Finding.Measured(CheckLimit.STRETCH, 1000 * Math.abs(stretch), Severity.LOOK,
                         "At %s dpi the tile is drawn %s mm %s; a higher density or another cell size comes nearer."
                                 .formatted(Numbers.plain(density.dpi()), Numbers.plain(Math.abs(stretch) * mm),
-                                        stretch > 0 ? "too large" : "too small"));
+                                        stretch > 0 ? "too large" : "too small")));
     }
 }

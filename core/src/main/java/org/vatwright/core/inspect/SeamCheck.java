@@ -1,6 +1,7 @@
 package org.vatwright.core.inspect;
 
 import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.CheckLimit;
 import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.pattern.Finding.Severity;
 import org.vatwright.core.raster.Raster;
@@ -8,8 +9,6 @@ import org.vatwright.core.raster.Raster;
 /** Holds the step in colour across the tile's edges against the steps inside it. */
 public final class SeamCheck {
 
-    /** The step across an edge may be this many times the largest step inside. */
-    private static final double LIMIT = 1.5;
     /** Steps below one level in 255 are no steps. */
     private static final double FLOOR = 1;
 
@@ -17,11 +16,8 @@ public final class SeamCheck {
 
     static Finding of(Raster tile) {
         double ratio = ratio(tile);
-        String number = Numbers.plain(ratio, 2) + " x inside";
-        return ratio <= LIMIT
-                ? Finding.fine("Seam steps", number)
-                : new Finding(Severity.WRONG, "Seam steps", number, Numbers.plain(LIMIT) + " x",
-                        "The tile's edges show; look at it in the seams sight.");
+        return Finding.measured("Seam steps", Numbers.plain(ratio, 2) + " x inside", new Finding.Measured(
+                CheckLimit.SEAM_STEP, ratio, Severity.WRONG, "The tile's edges show; look at it in the seams sight."));
     }
 
     /** @return mean step across the worse edge over the largest mean step between neighbouring lines inside */

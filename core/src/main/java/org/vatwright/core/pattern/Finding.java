@@ -13,10 +13,11 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param words what it means and what would be right; empty when in order
  * @param place where it is, when it is at one place
  * @param cure a change that puts it right, when there is one
+ * @param measured what it was judged by, when its limit can be changed
  */
 @RecordBuilder
 public record Finding(Severity severity, String check, String value, String limit, String words, Optional<Place> place,
-        Optional<Offer> cure) implements FindingBuilder.With {
+        Optional<Offer> cure, Optional<Measured> measured) implements FindingBuilder.With {
 
     private static final String NEARLY = " nearly";
 
@@ -28,9 +29,34 @@ public record Finding(Severity severity, String check, String value, String limi
     /** A place of the tile, in mm from its upper left corner. */
     public record Place(double x, double y) {}
 
+    /**
+     * @param number in the limit's unit
+     * @param above how bad it is when it is above the limit
+     * @param words what that means
+     */
+    public record Measured(CheckLimit limit, double number, Severity above, String words) {}
+
     /** Nowhere in particular, without a cure. */
     public Finding(Severity severity, String check, String value, String limit, String words) {
-        this(severity, check, value, limit, words, Optional.empty(), Optional.empty());
+        this(severity, check, value, limit, words, Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    /** What is held against a limit that can be changed; for now against the usual one. @param value as it is told */
+    public static Finding measured(String check, String value, Measured by) {
+        return new Finding(Severity.FINE, check, value, "", "", Optional.empty(), Optional.empty(), Optional.of(by))
+                .against(CheckLimits.USUAL);
+    }
+
+    /** @return judged by these limits; the same, when it has none that can be changed */
+    public Finding against(CheckLimits limits) {
+        if (measured.isEmpty()) {
+            return this;
+        }
+        Measured by = measured.get();
+        double most = limits.of(by.limit());
+        boolean above = by.number() > most;
+        return with().severity(above ? by.above() : Severity.FINE).words(above ? by.words() : "")
+                .limit(by.limit().told(most)).build();
     }
 
     /**

@@ -12,6 +12,7 @@ import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.measure.Require;
+import org.vatwright.core.pattern.CheckLimits;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 
@@ -24,10 +25,11 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param note what it is about, in a few words
  * @param designs every design that another one shows is among them
  * @param density at which things are produced unless a job says otherwise
+ * @param limits that its designs are held against
  */
 @RecordBuilder
 public record Project(String name, String note, List<Design> designs, List<Article> articles, List<Job> jobs,
-        Density density) implements ProjectBuilder.With {
+        Density density, CheckLimits limits) implements ProjectBuilder.With {
 
     public static final int MOST = 2000;
 
@@ -42,7 +44,7 @@ public record Project(String name, String note, List<Design> designs, List<Artic
     }
 
     public static Project empty(String name) {
-        return new Project(name, "", List.of(), List.of(), List.of(), new Density(300));
+        return new Project(name, "", List.of(), List.of(), List.of(), new Density(300), CheckLimits.USUAL);
     }
 
     private static void once(String what, List<Id> ids) {

@@ -121,7 +121,7 @@ final class BoardPane extends ClothPane {
     }
 
     void show(Motif shown, Design itsDesign, Colourway itsColourway) {
-        boolean other = motif == null || motif.id() != shown.id() || !design.name().equals(itsDesign.name());
+        boolean other = motif == null || motif.id() != shown.id() || !design.id().equals(itsDesign.id());
         if (!shown.equals(motif)) {
             sight = null;
         }

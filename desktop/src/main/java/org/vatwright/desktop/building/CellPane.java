@@ -86,7 +86,7 @@ final class CellPane extends ClothPane {
     }
 
     void show(Design shown, Colourway itsColourway) {
-        boolean other = design == null || !design.name().equals(shown.name())
+        boolean other = design == null || !design.id().equals(shown.id())
                 || design.repeat().widthMm() != shown.repeat().widthMm() && !studio.dragging()
                 || design.repeat().heightMm() != shown.repeat().heightMm() || rules.leftWanted() != leftShown;
         leftShown = rules.leftWanted();

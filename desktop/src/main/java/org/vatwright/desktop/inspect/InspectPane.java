@@ -73,7 +73,7 @@ final class InspectPane extends ClothPane {
     }
 
     void show(Design shown, Colourway itsColourway, Sight wanted, double across) {
-        boolean refit = design == null || !design.name().equals(shown.name()) || sight != wanted || cells != across;
+        boolean refit = design == null || !design.id().equals(shown.id()) || sight != wanted || cells != across;
         design = shown;
         colourway = itsColourway;
         sight = wanted;

@@ -7,9 +7,12 @@ import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.inspect.Inspection;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.CheckLimit;
+import org.vatwright.core.pattern.CheckLimits;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.desktop.cloth.TrueSize;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;
@@ -37,11 +40,12 @@ public final class InspectStage extends DesignStage {
     private final NumberRow density;
     private final NumberRow cells;
     private final Segments<InspectPane.Sight> sights;
+    private final LimitRows limits;
     private final Aside<List<Finding>> check = new Aside<>(Platform::runLater, this::list);
     private InspectPane.Sight sight = InspectPane.Sight.PLAIN;
     private double across = 4;
 
-    private record Question(Design design, Colourway colourway, Density density) {}
+    private record Question(Cloth cloth, Density density, CheckLimits limits) {}
 
     public InspectStage(Studio studio) {
         super(studio);
@@ -66,7 +70,9 @@ public final class InspectStage extends DesignStage {
         VBox.setVgrow(pane, Priority.ALWAYS);
         middle().getStyleClass().add("surround");
         middle().getChildren().addAll(head, pane);
-        column().getChildren().addAll(title, count, density, findings);
+        findings.setId("findings");
+        limits = new LimitRows(studio);
+        column().getChildren().addAll(title, count, density, findings, limits);
     }
 
     /** It shows one design and nothing that wears it. */
@@ -82,8 +88,10 @@ public final class InspectStage extends DesignStage {
         density.show(studio.project().density().dpi());
         title.setText(design.name() + " in " + colourway.name());
         pane.show(design, colourway, sight, across);
-        Question question = new Question(design, colourway, studio.project().density());
-        check.ask(question, () -> Inspection.of(question.design(), question.colourway(), question.density(),
+        limits.show(studio.project().limits());
+        Question question = new Question(new Cloth(design, colourway), studio.project().density(),
+                studio.project().limits());
+        check.ask(question, () -> Inspection.of(question.cloth(), question.density(), question.limits(),
                 studio.tiles(), Work.plain()));
         studio.tellFoot(f -> f.withNotes(
                 List.of("Cell %s x %s mm".formatted(Numbers.plain(design.repeat().widthMm(), 2),
@@ -112,7 +120,7 @@ public final class InspectStage extends DesignStage {
             return line;
         }
         VBox card = Ui.card(Ui.row(sign, name), number, Ui.prose(f.words()));
-        if (f.check().equals("Seam steps")) {
+        if (f.measured().filter(m -> m.limit() == CheckLimit.SEAM_STEP).isPresent()) {
             card.getChildren().add(Ui.link("show me", () -> {
                 sight = InspectPane.Sight.SEAMS;
                 refresh();

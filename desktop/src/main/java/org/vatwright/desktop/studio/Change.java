@@ -17,7 +17,7 @@ import org.vatwright.core.project.Project;
  * What changed, so that only what it touches is drawn again.
  *
  * @param opened whether another project is shown
- * @param project whether its name, note or density changed
+ * @param project whether its name, note, density or limits changed
  * @param designs those that changed, came or went; one that shows another changes with it
  * @param articles,jobs those that changed, came or went
  * @param selection whether what the window is about changed
@@ -32,11 +32,15 @@ public record Change(boolean opened, boolean project, Set<Id> designs, Set<Id> a
 
     /** @param selected whether the selection is another one as well */
     static Change between(Project before, Project after, boolean selected) {
-        boolean project = !before.name().equals(after.name()) || !before.note().equals(after.note())
-                || !before.density().equals(after.density());
-        return new Change(false, project, differing(before.designs(), after.designs(), Design::id),
+        return new Change(false, !bare(before).equals(bare(after)),
+                differing(before.designs(), after.designs(), Design::id),
                 differing(before.articles(), after.articles(), Article::id),
                 differing(before.jobs(), after.jobs(), Job::id), selected);
+    }
+
+    /** What a project has of its own. */
+    private static Project bare(Project project) {
+        return project.with().designs(List.of()).articles(List.of()).jobs(List.of()).build();
     }
 
     /** What did not change is shared, so that the same thing is the same object. */

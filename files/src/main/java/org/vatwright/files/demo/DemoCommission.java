@@ -17,6 +17,7 @@ import org.vatwright.core.dress.Piece;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.pattern.CheckLimits;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.project.Job;
 import org.vatwright.core.project.Output;
@@ -47,7 +48,7 @@ public final class DemoCommission {
         });
         return new Project(in.text("name"), in.text("note"), List.copyOf(designs.values()),
                 in.list("articles", DemoCommission::article), in.list("jobs", DemoCommission::job),
-                new Density(in.number("dpi")));
+                new Density(in.number("dpi")), CheckLimits.USUAL);
     }
 
     /** In the demo everything is told by its name: one that is always the same. */

@@ -3,6 +3,8 @@ package org.vatwright.files.project;
 import java.util.function.Function;
 
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.pattern.CheckLimit;
+import org.vatwright.core.pattern.CheckLimits;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.files.json.Json;
@@ -23,6 +25,10 @@ final class ProjectCodec {
     static ObjectNode write(Project project, PictureEntries pictures) {
         ObjectNode out = Json.object().put("format", PROJECT).put("version", VERSION).put("name", project.name())
                 .put("note", project.note()).put("dpi", project.density().dpi());
+        if (!project.limits().own().isEmpty()) {
+            ObjectNode limits = out.putObject("limits");
+            project.limits().own().forEach((limit, value) -> limits.put(limit.key(), value));
+        }
         LinksOut links = LinksOut.within(pictures);
         ArrayNode designs = out.putArray("designs");
         project.designs().forEach(d -> designs.add(DesignCodec.write(d, links)));
@@ -37,10 +43,22 @@ final class ProjectCodec {
     static Project read(JsonIn asked, Function<String, Raster> entries) {
         int version = checkVersion(asked, PROJECT);
         JsonIn in = version == 1 ? asked.changed(Version1::brought) : asked;
-        in.only("format", "version", "name", "note", "dpi", "designs", "articles", "jobs");
+        in.only("format", "version", "name", "note", "dpi", "limits", "designs", "articles", "jobs");
         return new Project(in.text("name"), in.text("note", ""), ProjectDesigns.read(in, entries),
                 in.list("articles", ArticleCodec::read), in.list("jobs", JobCodec::read),
-                new Density(in.number("dpi", 300)));
+                new Density(in.number("dpi", 300)), limits(in));
+    }
+
+    private static CheckLimits limits(JsonIn in) {
+        if (!in.has("limits")) {
+            return CheckLimits.USUAL;
+        }
+        JsonIn own = in.at("limits").only(CheckLimit.keys().toArray(String[]::new));
+        CheckLimits limits = CheckLimits.USUAL;
+        for (CheckLimit limit : CheckLimit.values()) {
+            limits = own.has(limit.key()) ? limits.with(limit, own.number(limit.key())) : limits;
+        }
+        return limits;
     }
 
     /**

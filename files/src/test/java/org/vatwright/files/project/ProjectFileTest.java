@@ -39,6 +39,8 @@ import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.motif.Form;
 import org.vatwright.core.motif.Part;
+import org.vatwright.core.pattern.CheckLimit;
+import org.vatwright.core.pattern.CheckLimits;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Gradient;
 import org.vatwright.core.pattern.Guides;
@@ -90,7 +92,7 @@ class ProjectFileTest {
                     p.withFabric(p.fabric().withOwnWeft(Optional.of(weft)).withLook(new Look.Blended(0.3))
                             .withWeave(Weave.parse("basket 2/3"))).withLetter("ZZ", Ink.CLEAR).withAngle(-45));
         }));
-        project = laid(project);
+        project = laid(project).withLimits(CheckLimits.USUAL.with(CheckLimit.FLOAT, 7.5).with(CheckLimit.STRETCH, 2));
         Path file = folder.resolve("a.vatwright");
         ProjectFile.write(project, file);
         Project read = ProjectFile.read(file);

@@ -19,6 +19,7 @@ import org.vatwright.core.loom.SettText;
 import org.vatwright.core.loom.Weave;
 import org.vatwright.core.measure.Angle;
 import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.CheckLimit;
 import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.repeat.Repeat;
@@ -40,7 +41,6 @@ public record Weaving(String name, Draft draft, Origin origin, Fabric fabric, do
 
     public static final String FAMILY = "weave";
     /** A longer float snags in use. */
-    private static final double LONGEST_MM = 10;
 
     public Weaving {
         angleDeg = Angle.turn(angleDeg);
@@ -190,7 +190,7 @@ public record Weaving(String name, Draft draft, Origin origin, Fabric fabric, do
         return findings;
     }
 
-    /** A float of more than a centimetre snags in use; one that never ends holds nothing together. */
+    /** A long float snags in use; one that never ends holds nothing together. */
     private static Finding finding(String title, Floats.Run run, double threadsPerCm) {
         if (!run.bound()) {
             return new Finding(Finding.Severity.WRONG, title, run.words(), "bound at least once in the repeat",
@@ -198,9 +198,7 @@ public record Weaving(String name, Draft draft, Origin origin, Fabric fabric, do
         }
         double mm = 10 * run.along() / threadsPerCm;
         String number = "%s, %s mm".formatted(run.words(), Numbers.plain(mm, 1));
-        return mm <= LONGEST_MM
-                ? new Finding(Finding.Severity.FINE, title, number, "%s mm".formatted(Numbers.plain(LONGEST_MM)), "")
-                : new Finding(Finding.Severity.LOOK, title, number, "%s mm".formatted(Numbers.plain(LONGEST_MM)),
-                        "Long floats snag; bind them, or set more threads a cm.");
+        return Finding.measured(title, number, new Finding.Measured(CheckLimit.FLOAT, mm, Finding.Severity.LOOK,
+                "Long floats snag; bind them, or set more threads a cm."));
     }
 }
