@@ -4,6 +4,9 @@ package org.vatwright.core.pattern;
 @FunctionalInterface
 public interface Painter {
 
+    /** Of whole rows from which a part is kept. */
+    int AT_ONCE_PX = 1 << 16;
+
     /**
      * @param out premultiplied ARGB, rows of the tile's width one after the other; every pixel of the rows is written
      * @param at where in {@code out} the row {@code from} begins
@@ -12,17 +15,21 @@ public interface Painter {
     void paint(int[] out, int at, int from, int to);
 
     /**
-     * Paints a part of the rows. By itself it paints them whole and keeps the part; who can do better does.
+     * Paints a part of the rows. By itself it paints them whole, some at a time, and keeps the part; who can do better does.
      *
      * @param out takes {@code right - left} pixels a row
      * @param width of the tile in pixels
      * @param left,right columns, {@code right} excluded
      */
     default void paint(int[] out, int at, int from, int to, int width, int left, int right) {
-        int[] row = new int[width];
-        for (int y = from; y < to; y++) {
-            paint(row, 0, y, y + 1);
-            System.arraycopy(row, left, out, at + (y - from) * (right - left), right - left);
+        int some = Math.max(1, Math.min(to - from, AT_ONCE_PX / width));
+        int[] rows = new int[some * width];
+        for (int y = from; y < to; y += some) {
+            int end = Math.min(to, y + some);
+            paint(rows, 0, y, end);
+            for (int k = y; k < end; k++) {
+                System.arraycopy(rows, (k - y) * width + left, out, at + (k - from) * (right - left), right - left);
+            }
         }
     }
 

@@ -122,7 +122,25 @@ public final class DrawingPainter implements Painter {
 
     @Override
     public void paint(int[] out, int at, int from, int to) {
-        Strip strip = new Strip(out, at, from, to);
+        paint(out, at, from, to, 0, grid.widthPx());
+    }
+
+    /** Whole bands of rows, with what shows in the columns only. */
+    @Override
+    public void paint(int[] out, int at, int from, int to, int width, int left, int right) {
+        int[] rows = new int[BAND_ROWS * width];
+        for (int row = from; row < to;) {
+            int end = Math.min(to, (row / BAND_ROWS + 1) * BAND_ROWS);
+            paint(rows, 0, row, end, left, right);
+            for (int y = row; y < end; y++) {
+                System.arraycopy(rows, (y - row) * width + left, out, at + (y - from) * (right - left), right - left);
+            }
+            row = end;
+        }
+    }
+
+    private void paint(int[] out, int at, int from, int to, int left, int right) {
+        Strip strip = new Strip(out, at, from, to, left, right);
         for (int row = from; row < to;) {
             int end = Math.min(to, (row / BAND_ROWS + 1) * BAND_ROWS);
             strip.band(row / BAND_ROWS, row, end);
@@ -135,6 +153,8 @@ public final class DrawingPainter implements Painter {
         private final int[] out;
         private final int at;
         private final int from;
+        private final int left;
+        private final int right;
         private final int w = grid.widthPx();
         private final Coverage coverage = new Coverage();
         private final float[] cover;
@@ -142,10 +162,12 @@ public final class DrawingPainter implements Painter {
         private final int[] touched;
         private int count;
 
-        Strip(int[] out, int at, int from, int to) {
+        Strip(int[] out, int at, int from, int to, int left, int right) {
             this.out = out;
             this.at = at;
             this.from = from;
+            this.left = left;
+            this.right = right;
             int widest = 0;
             for (int band = from / BAND_ROWS; band * BAND_ROWS < to; band++) {
                 for (Place place : bands.get(band)) {
@@ -182,24 +204,31 @@ public final class DrawingPainter implements Painter {
             int top = flat.top() - place.turn * grid.heightPx();
             int begin = Math.max(first, top);
             int stop = Math.min(end, top + flat.height());
-            if (begin >= stop) {
+            if (begin >= stop || outside(flat)) {
                 return;
             }
             coverage.of(flat, begin - top, stop - top);
             int colour = argb[place.shape];
             float[] light = alone ? null : LightMix.linear(colour);
-            int left = Math.floorMod(flat.left(), w);
+            int begins = Math.floorMod(flat.left(), w);
             Shade shade = shades.get(place.shape);
             for (int y = begin; y < stop; y++) {
                 coverage.row(y - begin, cover);
                 if (shade != null) {
                     shaded(shade, flat, y - top, alone, at + (y - from) * w, (y - first) * w);
                 } else if (alone) {
-                    over(colour, at + (y - from) * w, left, flat.width());
+                    over(colour, at + (y - from) * w, begins, flat.width());
                 } else {
-                    sum(colour, light, at + (y - from) * w, (y - first) * w, left, flat.width());
+                    sum(colour, light, at + (y - from) * w, (y - first) * w, begins, flat.width());
                 }
             }
+        }
+
+        /** @return whether it shows in none of the columns, wherever it comes round */
+        private boolean outside(FlatShape flat) {
+            int begin = Math.floorMod(flat.left(), w);
+            return begin >= right && begin + flat.width() <= left + w
+                    || begin < left && begin + flat.width() <= left;
         }
 
         private void shaded(Shade shade, FlatShape flat, int inside, boolean alone, int row, int sumRow) {

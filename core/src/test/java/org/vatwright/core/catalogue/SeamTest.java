@@ -38,9 +38,11 @@ import org.vatwright.core.pattern.Painter;
 import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.TileRenderer;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
+import org.vatwright.core.repeat.Tile;
 import org.vatwright.core.repeat.TileGrid;
 
 /**
@@ -121,6 +123,37 @@ class SeamTest {
                     .as("%s, %d x %d cells at %d px: %s", family.id(), across, down, px,
                             design.repeat())
                     .isLessThanOrEqualTo(2);
+        }
+    }
+
+    /** A view far into a large design asks for some columns of some rows. */
+    @ParameterizedTest
+    @MethodSource("families")
+    void someColumnsOfSomeRowsAreWhatTheWholeShowsThere(Catalogue.Family family) {
+        Random random = new Random(family.id().hashCode() + 2);
+        for (int n = 0; n < TRIALS; n++) {
+            Design design = any(family, random);
+            Tile tile = design.repeat().tile();
+            TileGrid grid = new TileGrid(60 + random.nextInt(90), 60 + random.nextInt(90), tile.widthMm(),
+                    tile.heightMm());
+            Cloth cloth = Samples.cloth(design);
+            Structure structure = design.layers().getFirst().structure();
+            Painter painter = structure.painter(new PaintRequest(design.repeat(), grid,
+                    new InkColours(design.palette(), cloth.colourway()), cloth.phase(), Work.on(1)));
+            int[] whole = new int[grid.widthPx() * grid.heightPx()];
+            painter.paint(whole, 0, 0, grid.heightPx());
+            int left = random.nextInt(grid.widthPx());
+            int right = left + 1 + random.nextInt(grid.widthPx() - left);
+            int from = random.nextInt(grid.heightPx());
+            int to = from + 1 + random.nextInt(grid.heightPx() - from);
+            int[] part = new int[3 + (to - from) * (right - left)];
+            painter.paint(part, 3, from, to, grid.widthPx(), left, right);
+            for (int y = from; y < to; y++) {
+                for (int x = left; x < right; x++) {
+                    assertThat(part[3 + (y - from) * (right - left) + x - left]).as("%d, %d of %s", x, y, design)
+                            .isEqualTo(whole[y * grid.widthPx() + x]);
+                }
+            }
         }
     }
 

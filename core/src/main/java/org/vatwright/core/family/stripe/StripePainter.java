@@ -35,23 +35,54 @@ final class StripePainter {
                 : waves.across() == 0 ? level(profile, waves, grid) : new Turned(profile, waves, grid);
     }
 
-    private static Painter upright(BandProfile profile, Waves waves, TileGrid grid) {
-        int[] row = line(profile, waves.across(), grid.widthPx());
-        return (out, at, from, to) -> {
-            for (int y = 0; y < to - from; y++) {
-                System.arraycopy(row, 0, out, at + y * row.length, row.length);
+    /** Paints any columns of a row by itself. */
+    private interface Columns extends Painter {
+
+        int width();
+
+        /** @param at of the first pixel, which is {@code left} */
+        void row(int[] out, int at, int y, int left, int right);
+
+        @Override
+        default void paint(int[] out, int at, int from, int to) {
+            paint(out, at, from, to, width(), 0, width());
+        }
+
+        @Override
+        default void paint(int[] out, int at, int from, int to, int width, int left, int right) {
+            for (int y = from; y < to; y++) {
+                row(out, at + (y - from) * (right - left), y, left, right);
             }
-        };
+        }
+    }
+
+    private static Painter upright(BandProfile profile, Waves waves, TileGrid grid) {
+        return new Upright(line(profile, waves.across(), grid.widthPx()));
     }
 
     private static Painter level(BandProfile profile, Waves waves, TileGrid grid) {
-        int[] column = line(profile, -waves.down(), grid.heightPx());
-        return (out, at, from, to) -> {
-            for (int y = from; y < to; y++) {
-                int row = at + (y - from) * grid.widthPx();
-                Arrays.fill(out, row, row + grid.widthPx(), column[y]);
-            }
-        };
+        return new Level(line(profile, -waves.down(), grid.heightPx()), grid.widthPx());
+    }
+
+    private record Upright(int[] line) implements Columns {
+
+        @Override
+        public int width() {
+            return line.length;
+        }
+
+        @Override
+        public void row(int[] out, int at, int y, int left, int right) {
+            System.arraycopy(line, left, out, at, right - left);
+        }
+    }
+
+    private record Level(int[] line, int width) implements Columns {
+
+        @Override
+        public void row(int[] out, int at, int y, int left, int right) {
+            Arrays.fill(out, at, at + right - left, line[y]);
+        }
     }
 
     private static int[] line(BandProfile profile, int waves, int px) {
@@ -87,7 +118,7 @@ final class StripePainter {
     }
 
     /** Straight edges at any angle. */
-    private static final class Turned implements Painter {
+    private static final class Turned implements Columns {
         private final int[] table;
         private final int shift;
         private final Waves waves;
@@ -102,23 +133,25 @@ final class StripePainter {
         }
 
         @Override
-        public void paint(int[] out, int at, int from, int to) {
+        public int width() {
+            return grid.widthPx();
+        }
+
+        @Override
+        public void row(int[] out, int at, int y, int left, int right) {
             int w = grid.widthPx();
             long step = fraction((double) Math.floorMod(waves.across(), w) / w);
-            for (int y = from; y < to; y++) {
-                long phase = fraction(share(waves.across(), 0, w))
-                        + fraction(share(-waves.down(), y, grid.heightPx()));
-                int row = at + (y - from) * w;
-                for (int x = 0; x < w; x++) {
-                    out[row + x] = table[(int) (phase >>> shift)];
-                    phase += step;
-                }
+            long phase = fraction(share(waves.across(), 0, w)) + fraction(share(-waves.down(), y, grid.heightPx()))
+                    + step * left;
+            for (int x = left; x < right; x++) {
+                out[at + x - left] = table[(int) (phase >>> shift)];
+                phase += step;
             }
         }
     }
 
     /** Edges that stray: near an edge, the phase is moved by noise of the torus that this edge has to itself. */
-    private static final class Irregular implements Painter {
+    private static final class Irregular implements Columns {
         private final int[] table;
         private final int[] edges;
         private final int bits;
@@ -141,23 +174,26 @@ final class StripePainter {
         }
 
         @Override
-        public void paint(int[] out, int at, int from, int to) {
+        public int width() {
+            return grid.widthPx();
+        }
+
+        @Override
+        public void row(int[] out, int at, int y, int left, int right) {
             int w = grid.widthPx();
             int mask = table.length - 1;
-            for (int y = from; y < to; y++) {
-                double v = (y + 0.5) / grid.heightPx();
-                double down = share(-waves.down(), y, grid.heightPx());
-                for (int x = 0; x < w; x++) {
-                    double phase = share(waves.across(), x, w) + down;
-                    int entry = (int) (phase * table.length) & mask;
-                    int edge = edges[entry];
-                    if (edge >= 0) {
-                        double moved = phase
-                                + stray(profile.edges(), waves, seed, edge, (x + 0.5) / w, v) / profile.period();
-                        entry = (int) Math.floor(moved * table.length) & mask;
-                    }
-                    out[at + (y - from) * w + x] = table[entry];
+            double v = (y + 0.5) / grid.heightPx();
+            double down = share(-waves.down(), y, grid.heightPx());
+            for (int x = left; x < right; x++) {
+                double phase = share(waves.across(), x, w) + down;
+                int entry = (int) (phase * table.length) & mask;
+                int edge = edges[entry];
+                if (edge >= 0) {
+                    double moved = phase
+                            + stray(profile.edges(), waves, seed, edge, (x + 0.5) / w, v) / profile.period();
+                    entry = (int) Math.floor(moved * table.length) & mask;
                 }
+                out[at + x - left] = table[entry];
             }
         }
     }
