@@ -79,10 +79,10 @@ final class InterlaceForm implements StructureForm {
                 mm -> edit("gap %s mm".formatted(Numbers.plain(mm)), i -> i.withGapMm(mm)));
         spacing = length("Across", "spacing across", Interlace::spacingMm, (i, mm) -> i.withSpacing(mm, i.downMm()));
         down = length("Down", "spacing down", Interlace::downMm, (i, mm) -> i.withSpacing(i.spacingMm(), mm));
-        countAcross = NumberRow.number(studio, "In the tile", "count across", "", 0, 1,
+        countAcross = NumberRow.number(studio, "In the tile", "count across", "", 2, 1,
                 n -> fit((int) Math.rint(n), 0));
         countAcross.trail("across");
-        countDown = NumberRow.number(studio, "and", "count down", "", 0, 1, n -> fit(0, (int) Math.rint(n)));
+        countDown = NumberRow.number(studio, "and", "count down", "", 2, 1, n -> fit(0, (int) Math.rint(n)));
         countDown.trail("down");
         light = NumberRow.number(studio, "Light", "light on the round", "%", 1, 2,
                 n -> edit("light %s %%".formatted(Numbers.plain(n)), i -> i.withLight(n / 100)));
@@ -156,8 +156,9 @@ final class InterlaceForm implements StructureForm {
         spacing.show(i.spacingMm());
         down.show(i.downMm());
         Tile tile = design.repeat().tile();
-        countAcross.show(Math.max(1, Math.rint(tile.widthMm() / i.spacingMm())));
-        countDown.show(Math.max(1, Math.rint(tile.heightMm() / i.downMm())));
+        // As it is and not rounded: a whole number that is typed then always fits them.
+        countAcross.show(tile.widthMm() / i.spacingMm());
+        countDown.show(tile.heightMm() / i.downMm());
         light.show(100 * i.light());
         inks.show(i.inks(), design, colourway);
         sizes.show(together);

@@ -68,9 +68,9 @@ final class ZigzagForm implements StructureForm {
         share = NumberRow.number(studio, "Corner", "share of the corner", "%", 1, 5,
                 n -> edit("corner %s %%".formatted(Numbers.plain(n)), z -> z.withCorner(z.corner(), n / 100)));
         gap.setId("clear-gap");
-        across = NumberRow.number(studio, "Across", "periods in the cell", "", 0, 1, n -> fit((int) Math.rint(n), 0));
+        across = NumberRow.number(studio, "Across", "periods in the cell", "", 2, 1, n -> fit((int) Math.rint(n), 0));
         across.trail("periods in the tile");
-        down = NumberRow.number(studio, "Down", "sets of lines in the cell", "", 0, 1,
+        down = NumberRow.number(studio, "Down", "sets of lines in the cell", "", 2, 1,
                 n -> fit(0, (int) Math.rint(n)));
         down.trail("sets of lines");
         turn = new LaidTurn(studio, "zigzag");
@@ -162,8 +162,9 @@ final class ZigzagForm implements StructureForm {
         boolean level = Math.abs(z.angleDeg()) < 1;
         Ui.show(across, upright || level);
         Ui.show(down, upright || level);
-        across.show(count(upright ? tile.heightMm() : tile.widthMm(), z.periodMm()));
-        down.show(count(upright ? tile.widthMm() : tile.heightMm(), z.spacingMm() * z.lines().size()));
+        // As it is and not rounded: a whole number that is typed then always fits them.
+        across.show((upright ? tile.heightMm() : tile.widthMm()) / z.periodMm());
+        down.show((upright ? tile.widthMm() : tile.heightMm()) / (z.spacingMm() * z.lines().size()));
         turn.show(design, z);
     }
 
