@@ -3,6 +3,7 @@ package org.vatwright.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.awt.geom.Rectangle2D;
 import java.nio.file.Path;
 import java.util.List;
 
@@ -24,7 +25,9 @@ import org.vatwright.desktop.cloth.ClothPane;
 import org.vatwright.files.picture.PictureWriter;
 
 import javafx.geometry.Point2D;
+import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
+import javafx.scene.shape.Circle;
 
 /** A motif drawn on the board, and placed along a line and by single throws, by mouse and keys. */
 class BoardByHandTest extends AtTheDemo {
@@ -118,6 +121,66 @@ class BoardByHandTest extends AtTheDemo {
         hand.click(hand.node("board"));
         hand.click("board-outlines");
         assertThat(hand.text("board-told")).isEqualTo("0 mm of doubled edges, 0 mm of slivers");
+    }
+
+    private Rectangle2D box(int index) {
+        return part(index).shape().getBounds2D();
+    }
+
+    @Test
+    void whatIsChosenIsScaledTurnedNudgedAndTakenAwayByItsGrips() throws Exception {
+        hand.click("new-design");
+        hand.click("add-motifs");
+        hand.menu("draw-motif", 1);
+        hand.menu("add-shape", 1);
+        hand.write("shape-across", "24");
+        hand.click("see-motif");
+        Project drawn = hand.studio().project();
+        // An area around both; the first click on bare ground leaves the hand empty.
+        click("board", (box(0).getMaxX() + box(1).getMinX()) / 2, 0);
+        assertThat(hand.studio().motifHand().parts()).isEmpty();
+        double far = box(1).getMaxX() + 3;
+        double low = box(1).getMaxY() + 3;
+        hand.dragBetween(on("board", box(0).getMinX() - 3, -low), on("board", far, low));
+        assertThat(hand.studio().motifHand().parts()).containsExactlyInAnyOrder(0, 1);
+        assertThat(hand.studio().project()).isEqualTo(drawn);
+
+        Rectangle2D both = box(0).createUnion(box(1));
+        hand.dragBetween(on("board", both.getMaxX(), both.getMaxY()),
+                on("board", both.getCenterX() + both.getWidth(), both.getCenterY() + both.getHeight()));
+        Rectangle2D twice = box(0).createUnion(box(1));
+        assertThat(twice.getWidth() / both.getWidth()).as("alike both ways, about the middle").isCloseTo(2,
+                within(0.03));
+        assertThat(twice.getHeight() / both.getHeight()).isCloseTo(2, within(0.03));
+        assertThat(twice.getCenterX()).isCloseTo(both.getCenterX(), within(0.05));
+        assertThat(hand.text("undo")).isEqualTo("Undo: scale a shape");
+        hand.press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(hand.studio().project()).isEqualTo(drawn);
+
+        Node knob = hand.node("board-turn");
+        Point2D at = Hand.onFx(() -> knob.localToScreen(((Circle) knob).getCenterX(), ((Circle) knob).getCenterY()));
+        Point2D middle = on("board", both.getCenterX(), both.getCenterY());
+        hand.hold(KeyCode.SHIFT, true);
+        // A quarter to the right of what was above: clockwise, which counts below 0; Shift rests on steps of 15.
+        hand.dragBetween(at, middle.add(at.distance(middle), 9));
+        hand.hold(KeyCode.SHIFT, false);
+        assertThat(part(0).turnDeg()).isCloseTo(-90, within(1e-9));
+        assertThat(part(1).x()).isCloseTo(both.getCenterX(), within(1e-6));
+        hand.press(KeyCode.CONTROL, KeyCode.Z);
+
+        double x = part(0).x();
+        hand.press(KeyCode.RIGHT);
+        assertThat(part(0).x()).isGreaterThan(x);
+        hand.press(KeyCode.LEFT);
+        assertThat(part(0).x()).isCloseTo(x, within(1e-9));
+        click("board", part(1).x(), part(1).y());
+        assertThat(hand.studio().motifHand().parts()).as("part of what was chosen: all stay in hand")
+                .containsExactlyInAnyOrder(0, 1);
+        click("board", part(1).x(), part(1).y(), KeyCode.SHIFT);
+        assertThat(hand.studio().motifHand().parts()).containsExactly(0);
+        hand.press(KeyCode.DELETE);
+        assertThat(motif().parts()).hasSize(1);
+        assertThat(part(0).x()).isEqualTo(24);
     }
 
     @Test

@@ -232,7 +232,8 @@ class EveryRowByHandTest extends AtTheDemo {
                 new Row<>("share-of-mirrored-motifs", "50", m -> scattered(m).flipped(), 0.5),
                 new Row<>("motifs-put-into-gaps", "2", m -> scattered(m).fill(), 2),
                 new Row<>("steps-apart", "3", m -> scattered(m).relax(), 3),
-                new Row<>("share-of-motif-2", "0.5", m -> scattered(m).shares().isEmpty() ? 1 : scattered(m).shares().get(1), 0.5)));
+                new Row<>("share-of-motif-2", "0.5",
+                        m -> scattered(m).shares().isEmpty() ? 1 : scattered(m).shares().get(1), 0.5)));
         hand.click("vary-ink");
         assertThat(scattered(structure(Motifs.class)).inks()).hasSize(1);
         hand.click(hand.named("Add an ink to the scatter"));

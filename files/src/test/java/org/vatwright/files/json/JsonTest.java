@@ -69,7 +69,8 @@ class JsonTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"'' | is empty", "'{\"a\": 1,}' | line 1", "'{\"a\": 1, \"a\": 2}' | Duplicate",
+    @CsvSource(delimiter = '|', value = {"'' | is empty", "'{\"a\": 1,}' | line 1",
+            "'{\"a\": 1, \"a\": 2}' | Duplicate",
             "'{\n\n\"a\" 1}' | line 3", "'{\"a\": 01}' | line 1"})
     void whatIsNoJsonIsRefusedWithItsLine(String text, String said) {
         assertThatThrownBy(() -> read(text, in -> in)).isInstanceOf(Refusal.class).hasMessageStartingWith("dock.json")
@@ -87,7 +88,8 @@ class JsonTest {
         assertThatThrownBy(() -> read("{\"n\": 2.5}", in -> in.whole("n", 0))).hasMessageContaining("whole number");
         assertThatThrownBy(() -> read("{\"n\": 3000000000}", in -> in.whole("n", 0)))
                 .hasMessageContaining("whole number");
-        assertThatThrownBy(() -> read("{\"n\": 1e30}", in -> in.longWhole("n", 0))).hasMessageContaining("whole number");
+        assertThatThrownBy(() -> read("{\"n\": 1e30}", in -> in.longWhole("n", 0)))
+                .hasMessageContaining("whole number");
         assertThatThrownBy(() -> read("{\"n\": 1}", in -> in.truth("n", false))).hasMessageContaining("true or false");
     }
 
@@ -102,8 +104,10 @@ class JsonTest {
     void whatIsWrittenIsReadableByPeopleAndReadBackTheSame() {
         byte[] text = Json.write(Json.object().put("name", "R\u00f8sten \"quay\"").put("wide", 2.5)
                 .set("all", Json.list().add(1).add(2)));
-        assertThat(new String(text, StandardCharsets.UTF_8)).contains("R\u00f8sten \\\"quay\\\"").contains("\n  \"wide\"");
-        assertThat(Json.<List<Double>>read(text, "x", in -> in.list("all", JsonIn::asNumber))).containsExactly(1.0, 2.0);
+        assertThat(new String(text, StandardCharsets.UTF_8)).contains("R\u00f8sten \\\"quay\\\"")
+                .contains("\n  \"wide\"");
+        assertThat(Json.<List<Double>>read(text, "x", in -> in.list("all", JsonIn::asNumber))).containsExactly(1.0,
+                2.0);
         assertThat(Json.<String>read(text, "x", in -> in.text("name"))).isEqualTo("R\u00f8sten \"quay\"");
     }
 }
