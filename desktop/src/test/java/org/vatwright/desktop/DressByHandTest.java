@@ -19,6 +19,7 @@ import org.vatwright.files.project.ProjectFile;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.ScrollEvent;
 
 /** Articles: cloth carried from the shelf, pieces, words, sheets, and files that fall on the window. */
 class DressByHandTest extends AtTheDemo {
@@ -100,6 +101,31 @@ class DressByHandTest extends AtTheDemo {
         assertThat(article().dressing(Article.Sheet.PIECE).lay().orElseThrow().grainDeg()).isEqualTo(46);
         hand.write("article-name", "Ticket wrap");
         assertThat(article().name()).isEqualTo("Ticket wrap");
+    }
+
+    /** Cloth larger than the window must not press the head together. */
+    @Test
+    void nearToTheClothTheHeadKeepsItsRoom() throws Exception {
+        hand.click("stage-dress");
+        Node last = hand.words("Paper sheet");
+        double foot = bottom(last);
+        ClothPane pane = (ClothPane) hand.node("article");
+        Hand.onFx(() -> {
+            for (int i = 0; i < 12; i++) {
+                pane.fireEvent(new ScrollEvent(ScrollEvent.SCROLL, 300, 200, 300, 200, false, false, false, false,
+                        false, false, 0, 40, 0, 40, ScrollEvent.HorizontalTextScrollUnits.NONE, 0,
+                        ScrollEvent.VerticalTextScrollUnits.NONE, 0, 0, null));
+            }
+            return null;
+        });
+        hand.click("stage-inspect");
+        hand.click("stage-dress");
+        assertThat(bottom(last)).isEqualTo(foot);
+        assertThat(Hand.onFx(() -> pane.localToScene(0, 0).getY())).isGreaterThanOrEqualTo(foot);
+    }
+
+    private static double bottom(Node node) throws Exception {
+        return Hand.onFx(() -> node.localToScene(node.getBoundsInLocal()).getMaxY());
     }
 
     @Test

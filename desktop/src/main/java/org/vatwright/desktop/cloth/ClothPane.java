@@ -25,6 +25,8 @@ public abstract class ClothPane extends Pane {
     protected ClothPane() {
         getStyleClass().add("surround");
         setMinSize(60, 60);
+        // It takes the room there is; what is drawn on it, however large, asks for none.
+        setPrefSize(60, 60);
         Rectangle clip = new Rectangle();
         clip.widthProperty().bind(widthProperty());
         clip.heightProperty().bind(heightProperty());

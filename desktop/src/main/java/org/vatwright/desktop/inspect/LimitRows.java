@@ -17,8 +17,8 @@ import javafx.scene.layout.VBox;
 /** What the commission's designs are held against; closed until it is asked for, and says when it is not as usual. */
 final class LimitRows extends VBox {
 
-    private static final Map<CheckLimit, String> WORDS = new EnumMap<>(Map.of(CheckLimit.SEAM_STEP, "Steps at a seam",
-            CheckLimit.STRETCH, "Stretch to pixels", CheckLimit.FLOAT, "Longest float"));
+    private static final Map<CheckLimit, String> WORDS = new EnumMap<>(Map.of(CheckLimit.SEAM_STEP, "Seam step",
+            CheckLimit.STRETCH, "Stretch", CheckLimit.FLOAT, "Longest float"));
 
     private final Map<CheckLimit, NumberRow> rows = new EnumMap<>(CheckLimit.class);
     private final Label told = Ui.label("", "quiet");
