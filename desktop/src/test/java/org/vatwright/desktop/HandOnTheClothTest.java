@@ -20,9 +20,12 @@ import org.vatwright.core.project.Project;
 import org.vatwright.desktop.cloth.ClothPane;
 import org.vatwright.desktop.studio.Stage;
 
+import javafx.event.Event;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 
 /** What a hand does on cloth, rules and fields, by mouse and keys. */
 class HandOnTheClothTest extends AtTheDemo {
@@ -174,5 +177,20 @@ class HandOnTheClothTest extends AtTheDemo {
         assertThat(hand.shows("project-menu")).isFalse();
         hand.press(KeyCode.F9);
         assertThat(hand.shows("project-menu")).isTrue();
+    }
+
+    /** Not rarely what was just clicked is gone with the click. */
+    @Test
+    void undoIsHeardThoughTheControlInFocusHasGone() throws Exception {
+        Project before = hand.studio().project();
+        Scene scene = hand.node("undo").getScene();
+        Hand.onFx(() -> {
+            hand.studio().edit("rename", p -> p.withName("Refit"));
+            // Keys without a focus owner in the scene go to the scene itself.
+            Event.fireEvent(scene, new KeyEvent(KeyEvent.KEY_PRESSED, "", "",
+                    KeyCode.Z, false, true, false, false));
+            return null;
+        });
+        assertThat(hand.studio().project()).isEqualTo(before);
     }
 }

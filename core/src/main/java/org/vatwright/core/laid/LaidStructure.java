@@ -1,5 +1,6 @@
 package org.vatwright.core.laid;
 
+import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.util.ArrayList;
 import java.util.List;
@@ -39,6 +40,19 @@ public interface LaidStructure extends DrawnStructure {
 
     /** @return what can be pulled on the cloth */
     List<Grip> grips();
+
+    /**
+     * @param x,y place on the tile, in mm
+     * @param reachMm how far the hand may miss
+     */
+    default Click click(Repeat repeat, double x, double y, double reachMm) {
+        return Click.NOTHING;
+    }
+
+    /** @return the outline on the tile of a part that can be chosen, in mm; may reach over the edges */
+    default Optional<Shape> outline(Repeat repeat, int part) {
+        return Optional.empty();
+    }
 
     /** @return the same with every length that many times as long */
     LaidStructure scaled(double factor);

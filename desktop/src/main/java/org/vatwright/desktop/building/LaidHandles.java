@@ -7,9 +7,7 @@ import java.awt.geom.Point2D;
 import java.util.List;
 import java.util.Optional;
 
-import org.vatwright.core.family.block.Blocks;
-import org.vatwright.core.family.block.Touch;
-import org.vatwright.core.family.interlace.Interlace;
+import org.vatwright.core.laid.Click;
 import org.vatwright.core.laid.Grip;
 import org.vatwright.core.laid.LaidStructure;
 import org.vatwright.core.measure.Numbers;
@@ -84,14 +82,10 @@ final class LaidHandles extends ClothHandles {
         getChildren().add(knob);
     }
 
-    /** The outline of the picked block. */
     private void picked(LaidStructure laid) {
-        if (laid instanceof Blocks blocks && studio.selection().own() >= 0) {
-            List<Touch.Spot> spots = blocks.spots(design.repeat());
-            int part = studio.selection().own();
-            if (part < spots.size()) {
-                blocks.outline(design.repeat(), spots.get(part)).ifPresent(this::outline);
-            }
+        int part = studio.selection().own();
+        if (part >= 0) {
+            laid.outline(design.repeat(), part).ifPresent(this::outline);
         }
     }
 
@@ -203,33 +197,16 @@ final class LaidHandles extends ClothHandles {
         pull = null;
     }
 
-    /** A block is picked; a crossing under the pointer is turned about. */
     private void click(double x, double y) {
         laid().ifPresent(laid -> {
-            if (laid instanceof Blocks blocks) {
-                int part = blocks.at(design.repeat(), x, y)
-                        .map(spot -> blocks.spots(design.repeat()).indexOf(spot)).orElse(-1);
-                studio.select(s -> s.withOwn(part));
-            } else if (laid instanceof Interlace interlace) {
-                flip(interlace, x, y);
+            switch (laid.click(design.repeat(), x, y, REACH_PX / viewport.pxPerMm())) {
+                case Click.Chosen(int part) -> studio.select(s -> s.withOwn(part));
+                case Click.Changed(String name, LaidStructure to) ->
+                    studio.editStructure(name, LaidStructure.class, l -> to);
+                case Click.Nothing _ -> {
+                    // There is nothing under the hand.
+                }
             }
         });
-    }
-
-    private void flip(Interlace interlace, double x, double y) {
-        Tile tile = design.repeat().tile();
-        Interlace.Place nearest = null;
-        double least = Math.max(interlace.thicknessMm() * 0.75, REACH_PX / viewport.pxPerMm());
-        for (Interlace.Place place : interlace.crossings(design.repeat())) {
-            double off = Math.hypot(around(x - place.x(), tile.widthMm()), around(y - place.y(), tile.heightMm()));
-            if (off < least) {
-                least = off;
-                nearest = place;
-            }
-        }
-        if (nearest != null) {
-            Interlace.Spot spot = nearest.spot();
-            studio.editStructure("turn a crossing about", Interlace.class, i -> i.flip(spot));
-        }
     }
 }

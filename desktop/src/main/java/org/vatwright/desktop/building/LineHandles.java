@@ -40,7 +40,7 @@ final class LineHandles extends ClothHandles {
     }
 
     private Optional<Placing.Along> along() {
-        return studio.layer().filter(l -> l.structure() instanceof Motifs).map(l -> ((Motifs) l.structure()).placing())
+        return studio.structure(Motifs.class).map(Motifs::placing)
                 .filter(Placing.Along.class::isInstance).map(Placing.Along.class::cast);
     }
 

@@ -293,7 +293,7 @@ public final class Desk {
     public void dropped(Path path) {
         String name = String.valueOf(path.getFileName()).toLowerCase(Locale.ROOT);
         boolean drawing = studio.selection().stage() == Stage.BUILD
-                && studio.layer().map(l -> l.structure() instanceof Motifs).orElse(false);
+                && studio.structure(Motifs.class).isPresent();
         if (name.endsWith(".svg") && drawing) {
             motifs.read(path);
         } else if (name.endsWith(".svg")) {

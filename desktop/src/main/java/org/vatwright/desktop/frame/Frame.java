@@ -13,7 +13,9 @@ import org.vatwright.desktop.studio.Change;
 import org.vatwright.desktop.studio.Stage;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.event.EventHandler;
 import javafx.geometry.Pos;
+import javafx.scene.Scene;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.ClipboardContent;
@@ -57,6 +59,8 @@ public final class Frame extends BorderPane {
     private final StackPane middle = new StackPane();
     private final ScrollPane column = new ScrollPane();
     private final MessageBar messages = new MessageBar();
+    private final EventHandler<KeyEvent> down = this::keyDown;
+    private final EventHandler<KeyEvent> up = this::keyUp;
     private Stage shown;
     private boolean onlyCloth;
 
@@ -78,12 +82,8 @@ public final class Frame extends BorderPane {
         setRight(column);
         setBottom(foot);
         surround(settings.surround());
-        addEventFilter(KeyEvent.KEY_PRESSED, this::keyDown);
-        addEventFilter(KeyEvent.KEY_RELEASED, e -> {
-            if (e.getCode() == KeyCode.F8) {
-                studio.showBefore(false);
-            }
-        });
+        // At the scene: a key that comes just as the control in focus has gone reaches no node.
+        sceneProperty().addListener((o, was, is) -> keys(was, is));
         setOnDragOver(e -> {
             if (e.getDragboard().hasFiles()) {
                 e.acceptTransferModes(TransferMode.COPY);
@@ -137,6 +137,23 @@ public final class Frame extends BorderPane {
         column.setVvalue(0);
         javafx.application.Platform.runLater(middle::requestFocus);
         return true;
+    }
+
+    private void keys(Scene was, Scene is) {
+        if (was != null) {
+            was.removeEventFilter(KeyEvent.KEY_PRESSED, down);
+            was.removeEventFilter(KeyEvent.KEY_RELEASED, up);
+        }
+        if (is != null) {
+            is.addEventFilter(KeyEvent.KEY_PRESSED, down);
+            is.addEventFilter(KeyEvent.KEY_RELEASED, up);
+        }
+    }
+
+    private void keyUp(KeyEvent e) {
+        if (e.getCode() == KeyCode.F8) {
+            studio.showBefore(false);
+        }
     }
 
     private void keyDown(KeyEvent e) {

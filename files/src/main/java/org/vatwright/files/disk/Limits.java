@@ -13,6 +13,6 @@ package org.vatwright.files.disk;
 public record Limits(long fileBytes, int entries, int depth, int elements, long picturePx,
         long pictureBytes) {
 
-    public static final Limits STANDARD = new Limits(256L << 20, 1000, 200, 200_000, 150_000_000,
+    public static final Limits STANDARD = new Limits(256L << 20, 10_000, 200, 200_000, 150_000_000,
             1L << 30);
 }

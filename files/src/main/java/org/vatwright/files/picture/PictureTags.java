@@ -24,19 +24,22 @@ import com.twelvemonkeys.imageio.metadata.jpeg.JPEGSegmentUtil;
 import com.twelvemonkeys.imageio.metadata.tiff.TIFF;
 import com.twelvemonkeys.imageio.metadata.tiff.TIFFReader;
 
-/**
- * What a picture's file tells about its pixels.
- *
- * @param dpi 1 to 100,000; the usual one when the file tells none that can be
- * @param orientation how the stored rows stand to what is seen, 1 to 8 as EXIF and TIFF number it
- */
-record PictureTags(double dpi, int orientation) {
+/** What a picture's file tells about its pixels. */
+final class PictureTags {
 
     private static final double USUAL_DPI = 300;
     private static final String JPEG_EXIF = "Exif";
 
-    static PictureTags of(byte[] bytes) {
-        return new PictureTags(found(USUAL_DPI, () -> dpi(bytes)), found(1, () -> orientation(bytes)));
+    private PictureTags() {}
+
+    /** @return dpi, 1 to 100,000; the usual one when the file tells none that can be */
+    static double density(byte[] bytes) {
+        return found(USUAL_DPI, () -> dpi(bytes));
+    }
+
+    /** @return how the stored rows stand to what is seen, 1 to 8 as EXIF and TIFF number it */
+    static int turned(byte[] bytes) {
+        return found(1, () -> orientation(bytes));
     }
 
     private interface Looking<T> {

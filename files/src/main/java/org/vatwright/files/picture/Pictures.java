@@ -38,7 +38,7 @@ public final class Pictures {
     public static Picture sized(Path file, Limits limits) {
         byte[] bytes = Disk.read(file, limits);
         String name = String.valueOf(file.getFileName());
-        return new Picture(read(bytes, name, limits), PictureTags.of(bytes).dpi());
+        return new Picture(read(bytes, name, limits), PictureTags.density(bytes));
     }
 
     /** @return the picture as PNG */
@@ -77,7 +77,7 @@ public final class Pictures {
                             "%s claims %,d x %,d pixels; %,d in all is the most that is read".formatted(name, w,
                                     h, limits.picturePx()));
                 }
-                return Upright.of(raster(reader.read(0)), PictureTags.of(bytes).orientation());
+                return Upright.of(raster(reader.read(0)), PictureTags.turned(bytes));
             } finally {
                 reader.dispose();
             }

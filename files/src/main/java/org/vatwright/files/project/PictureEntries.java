@@ -67,6 +67,10 @@ final class PictureEntries implements AutoCloseable {
         return known;
     }
 
+    int count() {
+        return used.size();
+    }
+
     /** @return the picture of an entry in use; null when there is none */
     Raster used(String entry) {
         return used.get(entry);

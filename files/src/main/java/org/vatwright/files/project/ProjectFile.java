@@ -14,6 +14,7 @@ import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Raster;
@@ -49,12 +50,24 @@ public final class ProjectFile {
     public static void write(Project project, Path file) {
         try (PictureEntries pictures = new PictureEntries(file)) {
             byte[] json = Json.write(ProjectCodec.write(project, pictures));
+            checkReadable(json.length, pictures.count());
             Disk.writeWhole(file, out -> pack(json, pictures, out), written -> {
                 readBack(project, json, pictures, written);
                 pictures.letGo();
             });
             pictures.written();
         }
+    }
+
+    /** What would be refused when it is opened is not written in the first place. */
+    static void checkReadable(long documentBytes, int pictures) {
+        Limits limits = Limits.STANDARD;
+        Require.that(documentBytes <= limits.fileBytes(),
+                "the project's document has %,d bytes; %,d are the most that is read back: part it in two projects"
+                        .formatted(documentBytes, limits.fileBytes()));
+        Require.that(pictures < limits.entries(),
+                "the project has %,d pictures; %,d are the most that is read back: part it in two projects"
+                        .formatted(pictures, limits.entries() - 1));
     }
 
     private static void pack(byte[] json, PictureEntries pictures, OutputStream out) throws IOException {

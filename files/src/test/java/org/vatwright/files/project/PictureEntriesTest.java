@@ -18,12 +18,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Provenance;
+import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.files.demo.DemoCommission;
+import org.vatwright.files.disk.Limits;
 
 /** Pictures stand beside the document, not in it. */
 class PictureEntriesTest {
@@ -166,5 +168,14 @@ class PictureEntriesTest {
         try (var left = Files.list(folder)) {
             assertThat(left.filter(p -> p.toString().endsWith(".part"))).isEmpty();
         }
+    }
+
+    @Test
+    void whatCouldNotBeReadBackIsNotWritten() {
+        ProjectFile.checkReadable(Limits.STANDARD.fileBytes(), Limits.STANDARD.entries() - 1);
+        assertThatThrownBy(() -> ProjectFile.checkReadable(Limits.STANDARD.fileBytes() + 1, 0))
+                .isInstanceOf(Refusal.class).hasMessageContaining("268,435,457").hasMessageContaining("two projects");
+        assertThatThrownBy(() -> ProjectFile.checkReadable(1, Limits.STANDARD.entries())).isInstanceOf(Refusal.class)
+                .hasMessageContaining("10,000 pictures");
     }
 }

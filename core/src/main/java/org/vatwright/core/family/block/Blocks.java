@@ -1,6 +1,7 @@
 package org.vatwright.core.family.block;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.awt.Shape;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -8,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
+import org.vatwright.core.laid.Click;
 import org.vatwright.core.laid.Grip;
 import org.vatwright.core.laid.LaidStructure;
 import org.vatwright.core.measure.Angle;
@@ -237,9 +239,18 @@ public record Blocks(Bond bond, double lengthMm, double breadthMm, double jointM
         return new BlockDrawing(this, repeat).at(x, y);
     }
 
-    /** @return the outline of a block on the tile, in mm; may reach over the edges */
-    public Optional<java.awt.Shape> outline(Repeat repeat, Touch.Spot spot) {
-        return new BlockDrawing(this, repeat).outline(spot);
+    /** A block is chosen, by its place among {@link #spots}; on a joint none is. */
+    @Override
+    public Click click(Repeat repeat, double x, double y, double reachMm) {
+        BlockDrawing drawing = new BlockDrawing(this, repeat);
+        return new Click.Chosen(drawing.at(x, y).map(spot -> drawing.spots().indexOf(spot)).orElse(-1));
+    }
+
+    @Override
+    public Optional<Shape> outline(Repeat repeat, int part) {
+        BlockDrawing drawing = new BlockDrawing(this, repeat);
+        List<Touch.Spot> spots = drawing.spots();
+        return part >= 0 && part < spots.size() ? drawing.outline(spots.get(part)) : Optional.empty();
     }
 
     @Override

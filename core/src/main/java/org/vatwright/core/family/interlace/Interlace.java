@@ -2,12 +2,14 @@ package org.vatwright.core.family.interlace;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 
+import org.vatwright.core.laid.Click;
 import org.vatwright.core.laid.Grip;
 import org.vatwright.core.laid.LaidStructure;
 import org.vatwright.core.measure.Angle;
@@ -20,6 +22,7 @@ import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.Lattice;
 import org.vatwright.core.repeat.LatticeFit;
 import org.vatwright.core.repeat.Repeat;
+import org.vatwright.core.repeat.Tile;
 import org.vatwright.core.shape.Drawing;
 
 /**
@@ -105,6 +108,24 @@ public record Interlace(Mesh mesh, double sizeMm, double spacingMm, double downM
             changed.add(spot);
         }
         return withFlipped(changed);
+    }
+
+    /** The crossing there is turned about. */
+    @Override
+    public Click click(Repeat repeat, double x, double y, double reachMm) {
+        Tile tile = repeat.tile();
+        double most = Math.max(thicknessMm * 0.75, reachMm);
+        return crossings(repeat).stream().filter(c -> away(c, tile, x, y) < most)
+                .min(Comparator.comparingDouble(c -> away(c, tile, x, y)))
+                .<Click>map(c -> new Click.Changed("turn a crossing about", flip(c.spot()))).orElse(Click.NOTHING);
+    }
+
+    /** On the torus, in mm. */
+    private static double away(Place crossing, Tile tile, double x, double y) {
+        double dx = x - crossing.x();
+        double dy = y - crossing.y();
+        return Math.hypot(dx - tile.widthMm() * Math.rint(dx / tile.widthMm()),
+                dy - tile.heightMm() * Math.rint(dy / tile.heightMm()));
     }
 
     @Override

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.vatwright.core.Samples;
+import org.vatwright.core.laid.Click;
 import org.vatwright.core.laid.LaidClosing;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
@@ -138,5 +139,26 @@ class InterlaceTest {
         assertThatThrownBy(() -> Mesh.parse("net")).isInstanceOf(Refusal.class).hasMessageContaining("braid 3");
         assertThat(interlace("rings", 20, 30, 30, 3).findings(new Repeat(60, 60, Arrangement.STRAIGHT)))
                 .anyMatch(f -> f.check().equals("Nothing crosses"));
+    }
+
+    @Test
+    void aClickTurnsTheNearestCrossingAboutAlsoAcrossTheEdgeAndTheNextTurnsItBack() {
+        Repeat cell = new Repeat(60, 60, Arrangement.STRAIGHT);
+        Interlace rings = interlace("rings", 20, 15, 15, 2);
+        for (Interlace.Place crossing : rings.crossings(cell)) {
+            for (double[] off : new double[][]{{0.5, 0}, {60.2, -59.9}, {-0.3, 60.4}}) {
+                Click once = rings.click(cell, crossing.x() + off[0], crossing.y() + off[1], 1);
+                assertThat(once).isInstanceOf(Click.Changed.class);
+                Interlace flipped = (Interlace) ((Click.Changed) once).to();
+                assertThat(flipped.flipped()).containsExactly(crossing.spot());
+                Click twice = flipped.click(cell, crossing.x(), crossing.y(), 1);
+                assertThat(((Click.Changed) twice).to()).isEqualTo(rings);
+            }
+        }
+        Interlace.Place some = rings.crossings(cell).getFirst();
+        double clear = rings.crossings(cell).stream().filter(c -> !c.spot().equals(some.spot()))
+                .mapToDouble(c -> Math.hypot(c.x() - some.x(), c.y() - some.y())).min().orElseThrow() / 2;
+        assertThat(clear).isGreaterThan(1.6);
+        assertThat(rings.click(cell, some.x() + 1.55, some.y(), 0.1)).as("out of reach").isEqualTo(Click.NOTHING);
     }
 }

@@ -1,0 +1,15 @@
+package org.vatwright.core.laid;
+
+/** What a click on the cloth means to a laid structure. */
+public sealed interface Click {
+
+    Click NOTHING = new Nothing();
+
+    record Nothing() implements Click {}
+
+    /** One of its parts is chosen; see {@link LaidStructure#outline}. */
+    record Chosen(int part) implements Click {}
+
+    /** @param name as undo tells it */
+    record Changed(String name, LaidStructure to) implements Click {}
+}
