@@ -45,10 +45,17 @@ public final class Main implements Runnable {
         } catch (OutOfMemoryError e) {
             err.println("vatwright: there is not enough memory for that many pixels; lower the density or the size");
             return CommandLine.ExitCode.SOFTWARE;
+        } catch (StackOverflowError e) {
+            err.println("vatwright: what was asked for is nested too deep");
+            return CommandLine.ExitCode.SOFTWARE;
+        } catch (Error e) {
+            // Of the platform's own parts, such as its geometry: a user is told in a line what a developer finds in the log.
+            err.println("vatwright: " + oneLine(failure(e)));
+            return CommandLine.ExitCode.SOFTWARE;
         }
     }
 
-    private static String failure(Exception e) {
+    private static String failure(Throwable e) {
         System.getLogger(Main.class.getName()).log(System.Logger.Level.DEBUG, "failed", e);
         return "this should not have happened: " + e;
     }

@@ -1,5 +1,7 @@
 package org.vatwright.core.motif;
 
+import org.vatwright.core.shape.Dashes;
+
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.awt.BasicStroke;
 import java.awt.Shape;
@@ -187,19 +189,21 @@ public record Part(String name, Form form, double x, double y, double turnDeg, d
             marks.add(new VectorMark(placed, fill).withOpacity(opacity).withFrame(frame));
         }
         edge.filter(e -> !(e.ink() instanceof Ink.Clear)).ifPresent(
-                e -> marks.add(new VectorMark(new Area(stroke(e).createStrokedShape(placed)), e.ink())
+                e -> marks.add(new VectorMark(new Area(stroke(e, placed).createStrokedShape(placed)), e.ink())
                         .withOpacity(opacity).withFrame(frame)));
         return marks;
     }
 
-    private static BasicStroke stroke(Edge e) {
+    /** Dashes too fine to be told apart are drawn as a whole line. */
+    private static BasicStroke stroke(Edge e, Shape along) {
         int cap = e.cap() == Cap.ROUND
                 ? BasicStroke.CAP_ROUND
                 : e.cap() == Cap.SQUARE ? BasicStroke.CAP_SQUARE : BasicStroke.CAP_BUTT;
         int join = e.join() == Join.ROUND
                 ? BasicStroke.JOIN_ROUND
                 : e.join() == Join.BEVEL ? BasicStroke.JOIN_BEVEL : BasicStroke.JOIN_MITER;
-        if (e.dashesMm().isEmpty()) {
+        double period = e.dashesMm().stream().mapToDouble(d -> d).sum();
+        if (e.dashesMm().isEmpty() || Dashes.tooFine(along, period, e.dashesMm().size())) {
             return new BasicStroke((float) e.widthMm(), cap, join, 10);
         }
         int n = e.dashesMm().size();

@@ -20,6 +20,8 @@ import org.vatwright.core.Samples;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.VectorMark;
+import org.vatwright.core.shape.Dashes;
+import org.vatwright.core.shape.Outline;
 import org.vatwright.core.shape.Plane;
 
 /** Forms held against what geometry says of them. */
@@ -165,5 +167,22 @@ class FormTest {
         assertThat(motif.inked(i -> Samples.LINEN).inks()).containsOnly(Samples.LINEN);
         VectorMark moved = motif.marks().getFirst().moved(AffineTransform.getTranslateInstance(5, 5));
         assertThat(moved.shape().getBounds2D().getCenterX()).isCloseTo(-3, within(1e-9));
+    }
+
+    @Test
+    void aPathThatGoesFartherThanAnyCellIsRefused() {
+        assertThatThrownBy(() -> new Form.Free(Outline.parse("M 0 0 L 5 0 L 5 1e9 Z"))).isInstanceOf(Refusal.class)
+                .hasMessageContaining("reach of a path").hasMessageContaining("20000 mm");
+        assertThat(new Form.Free(Outline.parse("M 0 0 L 5 0 L 5 15000 Z")).shape().getBounds2D().getHeight())
+                .isEqualTo(15_000);
+    }
+
+    /** Many thousand dashes of a hundredth of a millimetre fill the memory and look like none. */
+    @Test
+    void dashesTooFineToBeToldApartAreAWholeLine() {
+        Form line = new Form.Rectangle(100, 40, 0);
+        assertThat(edgeArea(line, List.of(0.01, 0.01))).isEqualTo(edgeArea(line, List.of()));
+        assertThat(Dashes.tooFine(line.shape(), 280.0 / Dashes.MOST + 1e-6, 1)).isFalse();
+        assertThat(Dashes.tooFine(line.shape(), 280.0 / Dashes.MOST - 1e-6, 1)).isTrue();
     }
 }

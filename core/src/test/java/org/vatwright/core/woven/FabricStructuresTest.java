@@ -28,6 +28,7 @@ import org.vatwright.core.family.plaid.Plaid;
 import org.vatwright.core.family.plaid.PlaidDesign;
 import org.vatwright.core.inspect.SeamCheck;
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.pattern.Ink;
@@ -224,5 +225,11 @@ class FabricStructuresTest {
         assertThat(run.copied().bands()).hasSize(6);
         assertThatThrownBy(() -> new Fabric(run.with(0, run.bands().getFirst().withWidth(2.5)), Optional.empty(),
                 Weave.plain(), Look.WOVEN, 10, 10)).hasMessageContaining("must be whole threads");
+    }
+
+    @Test
+    void aCheckWithoutInksIsRefusedInASentence() {
+        assertThatThrownBy(() -> Checks.fresh(Checks.Kind.GINGHAM, List.of())).isInstanceOf(Refusal.class)
+                .hasMessage("a gingham needs 2 inks; it has none");
     }
 }

@@ -355,7 +355,7 @@ public final class MotifReader {
                     SvgForms.filled(path, look.evenOdd("fill-rule")), view));
         }
         fills.of(look, "stroke", "none", "stroke-opacity", box, view.toMm())
-                .ifPresent(mark -> SvgForms.stroked(path, look, view.wide(), view.high())
+                .ifPresent(mark -> SvgForms.stroked(path, look, view.wide(), view.high(), this::leave)
                         .ifPresent(shape -> mark(drawn, mark, shape, view)));
         return look.get("paint-order", "normal").startsWith("stroke") && drawn.size() == 2 ? drawn.reversed() : drawn;
     }

@@ -17,6 +17,7 @@ import java.util.function.Consumer;
 import org.apache.batik.parser.AWTPathProducer;
 import org.apache.batik.parser.ParseException;
 import org.apache.batik.parser.PathParser;
+import org.vatwright.core.shape.Dashes;
 import org.w3c.dom.Element;
 
 /** Shapes of a drawing in its own units, read as far as they make sense, as the SVG recommendation asks for. */
@@ -24,6 +25,10 @@ final class SvgForms {
 
     /** Above, outlines are filled as they are, without parting what crosses itself. */
     private static final int MOST_SEGMENTS = 900;
+
+    /** Numbers of a segment: move, line, quadratic, cubic, close. */
+    private static final int[] PLACES = {2, 2, 4, 6, 0};
+    private static final double FARTHEST = 1e7;
 
     private SvgForms() {}
 
@@ -123,11 +128,18 @@ final class SvgForms {
         return rx <= 0 || ry <= 0 ? null : new Path2D.Double(new Ellipse2D.Double(cx - rx, cy - ry, 2 * rx, 2 * ry));
     }
 
+    /** By every place it goes through: the box of a curve may be finite though its handles are not. */
     static boolean finite(Shape shape) {
-        Rectangle2D box = shape.getBounds2D();
-        return Double.isFinite(box.getX()) && Double.isFinite(box.getY()) && Double.isFinite(box.getWidth())
-                && Double.isFinite(box.getHeight()) && box.getMaxX() - box.getMinX() < 1e7
-                && box.getMaxY() - box.getMinY() < 1e7;
+        double[] c = new double[6];
+        for (PathIterator it = shape.getPathIterator(null); !it.isDone(); it.next()) {
+            int count = PLACES[it.currentSegment(c)];
+            for (int i = 0; i < count; i++) {
+                if (!(Math.abs(c[i]) < FARTHEST)) {
+                    return false;
+                }
+            }
+        }
+        return true;
     }
 
     /** @return the filled region as outlines that do not cross themselves, holes the other way round */
@@ -137,7 +149,15 @@ final class SvgForms {
     }
 
     static Shape simple(Shape shape) {
-        return segments(shape) > MOST_SEGMENTS ? shape : new Area(shape);
+        if (segments(shape) > MOST_SEGMENTS) {
+            return shape;
+        }
+        try {
+            return new Area(shape);
+        } catch (InternalError e) {
+            // The platform's geometry gave up on crossings too close to tell apart; filled as it is, it looks the same.
+            return shape;
+        }
     }
 
     static int segments(Shape shape) {
@@ -148,8 +168,8 @@ final class SvgForms {
         return count;
     }
 
-    /** @return the region of the outline; nothing when it draws none */
-    static Optional<Shape> stroked(Path2D path, SvgLook look, double wide, double high) {
+    /** @param fault told what is drawn otherwise @return the region of the outline; nothing when it draws none */
+    static Optional<Shape> stroked(Path2D path, SvgLook look, double wide, double high, Consumer<String> fault) {
         double diagonal = Math.hypot(wide, high) / Math.sqrt(2);
         double width = SvgNumbers.length(look.get("stroke-width", "1"), diagonal, 1);
         if (width <= 0) {
@@ -174,6 +194,10 @@ final class SvgForms {
                 sum += dash;
             }
             offset = ((offset % sum) + sum) % sum;
+            if (Dashes.tooFine(path, sum, dashes.length / 2)) {
+                fault.accept("dashes too fine to be drawn; the line is drawn whole");
+                dashes = null;
+            }
         }
         Shape stroked = dashes == null
                 ? new BasicStroke((float) width, cap, join, limit).createStrokedShape(path)

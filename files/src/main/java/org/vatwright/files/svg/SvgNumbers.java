@@ -9,7 +9,9 @@ import org.w3c.dom.Element;
 final class SvgNumbers {
 
     private static final Pattern LENGTH = Pattern
-            .compile("([+-]?(?:\\d+\\.?\\d*|\\.\\d+)(?:[eE][+-]?\\d+)?)\\s*([a-zA-Z%]*)");
+            .compile("([+-]?(?:\\d++\\.?+\\d*+|\\.\\d++)(?:[eE][+-]?\\d++)?+)\\s*+([a-zA-Z%]*+)");
+    /** No number anybody means is longer. */
+    private static final int MOST_SIGNS = 400;
     private static final double FONT_PX = 16;
 
     private SvgNumbers() {}
@@ -21,7 +23,7 @@ final class SvgNumbers {
 
     /** @param whole what 100 % is */
     static double length(String text, double whole, double otherwise) {
-        if (text == null) {
+        if (text == null || text.length() > MOST_SIGNS) {
             return otherwise;
         }
         Matcher m = LENGTH.matcher(text.strip());

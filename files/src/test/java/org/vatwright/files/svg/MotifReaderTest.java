@@ -8,6 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.Random;
 
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -137,5 +138,34 @@ class MotifReaderTest {
             }
         }
         assertThat(read).isGreaterThan(500);
+    }
+
+    /** Numbers, dashes and coordinates that no hand draws: a sentence or a drawing, soon, never a fault of the program. */
+    @ParameterizedTest
+    @ValueSource(strings = {"<path d='M8 1 7 0 0 4A7 7 11111111111111111111111111111111111111 008 1'/>",
+            "<path d='M1 0C.446 0 -1e308 .446 0 1v5 1h5c.554'/>", "<path d='M0 0L1e39 5 5 5z'/>",
+            "<path d='M0 0L90 90' stroke='red' stroke-dasharray='0.00001'/>",
+            "<circle cx='5' cy='5' r='1e300'/>", "<path d='M0 0Q1e30 1e30 5 5z'/>"})
+    @Timeout(20)
+    void whatNoHandDrawsIsRefusedOrDrawn(String shape) {
+        String svg = "<svg xmlns='http://www.w3.org/2000/svg' width='100mm' height='100mm' viewBox='0 0 100 100'>"
+                + shape
+                + "</svg>";
+        try {
+            MotifReader.Reading reading = MotifReader.read(svg.getBytes(StandardCharsets.UTF_8), "odd",
+                    Limits.STANDARD);
+            assertThat(MotifPicture.draw(reading, 60).width()).isEqualTo(60);
+        } catch (Refusal e) {
+            assertThat(e.getMessage()).contains("odd");
+        }
+    }
+
+    @Test
+    @Timeout(20)
+    void aNumberOfAHundredThousandDigitsIsNoNumber() {
+        String svg = "<svg xmlns='http://www.w3.org/2000/svg' width='100mm' height='100mm' viewBox='0 0 100 100'>"
+                + "<rect width='" + "1".repeat(160_000) + "x' height='5'/><rect width='20' height='10'/></svg>";
+        MotifReader.Reading reading = MotifReader.read(svg.getBytes(StandardCharsets.UTF_8), "odd", Limits.STANDARD);
+        assertThat(reading.marks()).hasSize(1);
     }
 }

@@ -103,6 +103,7 @@ public record Checks(Kind kind, List<Ink> inks, int band, int line, double threa
 
     /** @return the kind as it starts, in the inks given, taken round again when they are too few */
     public static Checks fresh(Kind kind, List<Ink> given) {
+        Require.that(!given.isEmpty(), "a %s needs %d inks; it has none".formatted(kind.words, kind.leastInks));
         List<Ink> inks = new ArrayList<>();
         for (int i = 0; i < kind.leastInks; i++) {
             inks.add(given.get(i % given.size()));

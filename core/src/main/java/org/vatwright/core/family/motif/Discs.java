@@ -9,6 +9,9 @@ import org.vatwright.core.repeat.Lattice;
  */
 final class Discs {
 
+    /** Circles this much nearer than they should be still only touch. */
+    private static final double TOUCH = 1e-9;
+
     private final Lattice lattice;
     private final int gridU;
     private final int gridV;
@@ -126,6 +129,45 @@ final class Discs {
                 }
             }
         }
+    }
+
+    /**
+     * The same as {@link #clear} with at least that distance; from the place outwards, so that where it is crowded the first
+     * circle that is in the way ends it.
+     *
+     * @param but a circle that does not count; -1 for none
+     */
+    boolean free(double px, double py, double need, int but) {
+        double[] uv = within(px, py);
+        double reach = need + largest;
+        int midU = (int) (uv[0] * gridU);
+        int midV = (int) (uv[1] * gridV);
+        int spanU = Math.min((int) Math.ceil(reach / highU * gridU) + 1, gridU / 2 + 1);
+        int spanV = Math.min((int) Math.ceil(reach / highV * gridV) + 1, gridV / 2 + 1);
+        for (int ring = 0; ring <= Math.max(spanU, spanV); ring++) {
+            for (int dv = -Math.min(ring, spanV); dv <= Math.min(ring, spanV); dv++) {
+                // All along the upper and lower side of the ring, else only its two ends.
+                int step = Math.abs(dv) == ring ? 1 : Math.max(1, 2 * ring);
+                for (int du = -ring; du <= ring; du += step) {
+                    if (Math.abs(du) <= spanU && taken(midU + du, midV + dv, px, py, need, but)) {
+                        return false;
+                    }
+                }
+            }
+        }
+        return true;
+    }
+
+    private boolean taken(int gu, int gv, double px, double py, double need, int but) {
+        for (int i = head[Math.floorMod(gu, gridU) + gridU * Math.floorMod(gv, gridV)]; i >= 0; i = next[i]) {
+            if (i != but) {
+                double[] way = way(x[i] - px, y[i] - py);
+                if (Math.sqrt(way[0] * way[0] + way[1] * way[1]) - r[i] < need - TOUCH) {
+                    return true;
+                }
+            }
+        }
+        return false;
     }
 
     /** @return the shortest way with the same ends on the torus */

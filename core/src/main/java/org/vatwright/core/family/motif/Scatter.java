@@ -1,6 +1,7 @@
 package org.vatwright.core.family.motif;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -50,7 +51,10 @@ final class Scatter {
         for (int i = 0; i < shares.length; i++) {
             shares[i] = sum == 0 ? 1.0 / shares.length : shares[i] / sum;
         }
-        discs = new Discs(lattice, Math.max(0.5, Math.sqrt(lattice.cell() / Math.max(1, how.count()))));
+        // No finer than the circles are wide: between them finer steps are empty, however many circles are asked for.
+        double usual = Arrays.stream(radii).average().orElse(0) * (how.least() + how.most()) / 2;
+        discs = new Discs(lattice,
+                Math.max(Math.max(0.5, usual), Math.sqrt(lattice.cell() / Math.max(1, how.count()))));
         for (Instance instance : byHand) {
             discs.add(instance.x(), instance.y(), radius(instance));
         }
@@ -170,7 +174,7 @@ final class Scatter {
 
     private boolean fits(double x, double y, double r, int but) {
         double need = r + how.gapMm();
-        return discs.count() == (but >= 0 ? 1 : 0) || discs.clear(x, y, Math.max(need, 0.001), but) >= need - 1e-9;
+        return discs.count() == (but >= 0 ? 1 : 0) || discs.free(x, y, need, but);
     }
 
     /** Looks the torus over for its emptiest place, then nearer around it. @return false when nothing more fits */

@@ -63,6 +63,9 @@ class DiscsTest {
                     }
                 }
                 assertThat(discs.clear(x, y, 25, but)).isEqualTo(Math.min(25, clear), within(1e-9));
+                for (double need : new double[]{0.5, 2, clear - 0.001, clear + 0.001, 12}) {
+                    assertThat(discs.free(x, y, need, but)).as("%s free of %s", need, clear).isEqualTo(clear >= need);
+                }
                 Set<Integer> found = new TreeSet<>();
                 discs.near(x, y, reach, (k, dx, dy) -> {
                     assertThat(Math.hypot(dx, dy)).isEqualTo(far(lattice, all.get(k), x, y), within(1e-9));
