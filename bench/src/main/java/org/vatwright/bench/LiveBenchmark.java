@@ -4,21 +4,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.SynchronousQueue;
-import java.util.concurrent.TimeUnit;
 
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
-import org.openjdk.jmh.annotations.Fork;
 import org.openjdk.jmh.annotations.Level;
 import org.openjdk.jmh.annotations.Measurement;
 import org.openjdk.jmh.annotations.Mode;
-import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Param;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.TearDown;
-import org.openjdk.jmh.annotations.Warmup;
 import org.vatwright.core.band.BandRun;
 import org.vatwright.core.band.Edge;
 import org.vatwright.core.family.dot.Dots;
@@ -52,13 +48,9 @@ import org.vatwright.files.type.ShippedTypefaces;
  * From one step of a drag to the picture of it, through the real view-model, on a cell of 200 x 200 mm in a view of 900
  * x 700 pixels. Wanted: a first picture within 50 ms, the true one within 300 ms.
  */
-@State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
-@OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 3, time = 1)
 @Measurement(iterations = 5, time = 2)
-@Fork(1)
-public class LiveBenchmark {
+public class LiveBenchmark extends Timed {
 
     private static final int WIDTH = 900;
     private static final int HEIGHT = 700;

@@ -49,7 +49,6 @@ public class MotifBenchmark extends Timed {
     private final List<Shape> shapes = new ArrayList<>();
     private int[] out;
     private Graphics2D java2d;
-
     private long seed;
 
     private static Motifs thrown(long seed) {

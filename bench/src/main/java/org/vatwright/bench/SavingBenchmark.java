@@ -4,15 +4,12 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Random;
-import java.util.concurrent.TimeUnit;
 
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
-import org.openjdk.jmh.annotations.Fork;
 import org.openjdk.jmh.annotations.Level;
 import org.openjdk.jmh.annotations.Measurement;
 import org.openjdk.jmh.annotations.Mode;
-import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
@@ -28,13 +25,10 @@ import org.vatwright.files.demo.DemoCommission;
 import org.vatwright.files.project.ProjectFile;
 
 /** A project with 30 pictures of two million pixels each: saved for the first time, and again after a change. */
-@State(Scope.Benchmark)
 @BenchmarkMode(Mode.SingleShotTime)
-@OutputTimeUnit(TimeUnit.MILLISECONDS)
 @Warmup(iterations = 1)
 @Measurement(iterations = 4)
-@Fork(1)
-public class SavingBenchmark {
+public class SavingBenchmark extends Timed {
 
     private static final int PICTURES = 30;
     private static final int WIDTH = 1732;

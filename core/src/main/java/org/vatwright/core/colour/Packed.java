@@ -40,6 +40,13 @@ public final class Packed {
         return rb >>> 8 & 0xFF00FF | ag & 0xFF00FF00;
     }
 
+    /** The first so many pixels times share/256, in place. */
+    public static void scale(int[] argb, int count, int share) {
+        for (int i = 0; i < count; i++) {
+            argb[i] = scaled(argb[i], share);
+        }
+    }
+
     /** @return the pixel times share/255, rounded; 255 leaves it as it is */
     public static int times255(int argb, int share) {
         int rb = (argb & 0xFF00FF) * share + 0x800080;

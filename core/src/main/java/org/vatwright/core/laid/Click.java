@@ -7,7 +7,7 @@ public sealed interface Click {
 
     record Nothing() implements Click {}
 
-    /** One of its parts is chosen; see {@link LaidStructure#outline}. */
+    /** @param part of its parts, see {@link LaidStructure#outline}; below zero: none is chosen */
     record Chosen(int part) implements Click {}
 
     /** @param name as undo tells it */

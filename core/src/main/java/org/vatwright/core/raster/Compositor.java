@@ -47,10 +47,10 @@ public final class Compositor {
                 continue;
             }
             if (share != 256) {
-                scale(upper, some, share);
+                Packed.scale(upper, some, share);
             }
             System.arraycopy(under, at + done, lower, 0, some);
-            lay(lower, upper, some);
+            lay(lower, upper, 0, some);
             System.arraycopy(lower, 0, under, at + done, some);
         }
     }
@@ -63,14 +63,9 @@ public final class Compositor {
         return any == 0;
     }
 
-    private static void scale(int[] pixels, int count, int share) {
-        for (int i = 0; i < count; i++) {
-            pixels[i] = Packed.scaled(pixels[i], share);
-        }
-    }
-
-    private static void lay(int[] under, int[] over, int count) {
-        for (int i = 0; i < count; i++) {
+    /** Lays pixels normally that have their opacity in them, on those at the same places. */
+    public static void lay(int[] under, int[] over, int from, int to) {
+        for (int i = from; i < to; i++) {
             under[i] = over[i] + Packed.times255(under[i], 255 - (over[i] >>> 24));
         }
     }

@@ -1,5 +1,6 @@
 package org.vatwright.core.render;
 
+import java.lang.ref.SoftReference;
 import java.util.Optional;
 
 import org.vatwright.core.colour.Packed;
@@ -80,7 +81,9 @@ final class Coat implements Painter {
     /** Lays its rows on those that are there, of the tile's whole width. @param scratch of as many pixels, may be overwritten */
     void lay(int[] under, int at, int from, int to, double opacity, BlendMode mode, int[] scratch) {
         int count = (to - from) * width;
-        if (painter instanceof Painted ready && mask.isEmpty()) {
+        if (painter instanceof Painted ready && mask.isEmpty() && mode == BlendMode.NORMAL && at == from * width) {
+            Compositor.lay(under, ready.at((int) Math.round(opacity * 256)), at, at + count);
+        } else if (painter instanceof Painted ready && mask.isEmpty()) {
             Compositor.lay(under, at, ready.raster().argb(), from * width, count, opacity, mode);
         } else {
             paint(scratch, 0, from, to);
@@ -113,6 +116,10 @@ final class Coat implements Painter {
 
         private final Raster raster;
         private volatile Boolean opaque;
+        private SoftReference<Seen> seen = new SoftReference<>(null);
+
+        /** At an opacity that was asked for last. @param share of 256 */
+        private record Seen(int share, int[] argb) {}
 
         Painted(Raster raster) {
             this.raster = raster;
@@ -120,6 +127,20 @@ final class Coat implements Painter {
 
         Raster raster() {
             return raster;
+        }
+
+        /** @return its pixels at an opacity; worked out once, and again when memory was short */
+        synchronized int[] at(int share) {
+            if (share == 256) {
+                return raster.argb();
+            }
+            Seen last = seen.get();
+            if (last == null || last.share != share) {
+                last = new Seen(share, raster.argb().clone());
+                Packed.scale(last.argb, last.argb.length, share);
+                seen = new SoftReference<>(last);
+            }
+            return last.argb;
         }
 
         @Override

@@ -81,8 +81,9 @@ public record Selection(Stage stage, Id design, String colourway, int layer, Cho
         return with().layer(other).part(ChosenPart.NONE).build();
     }
 
+    /** @param place below zero: none is chosen */
     public Selection withOwn(int place) {
-        return withPart(new ChosenPart.Own(place));
+        return withPart(place < 0 ? ChosenPart.NONE : new ChosenPart.Own(place));
     }
 
     /** A sheet's only piece is chosen at once. */
