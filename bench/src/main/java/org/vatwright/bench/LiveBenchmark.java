@@ -118,7 +118,7 @@ public class LiveBenchmark extends Timed {
             } catch (InterruptedException e) {
                 Thread.currentThread().interrupt();
             }
-        });
+        }, () -> {});
         studio.beginDrag("drag");
     }
 

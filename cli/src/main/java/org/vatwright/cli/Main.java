@@ -3,7 +3,9 @@ package org.vatwright.cli;
 import java.io.PrintWriter;
 import java.util.List;
 
-import org.vatwright.core.measure.Refusal;
+import org.vatwright.files.disk.UserFolder;
+import org.vatwright.files.log.Fault;
+import org.vatwright.files.log.Log;
 import org.vatwright.files.produce.Named;
 
 import picocli.CommandLine;
@@ -25,6 +27,7 @@ public final class Main implements Runnable {
     private CommandSpec spec;
 
     public static void main(String[] args) {
+        Log.start(UserFolder.standard().log());
         System.exit(run(args, new PrintWriter(System.out, true), new PrintWriter(System.err, true)));
     }
 
@@ -37,27 +40,16 @@ public final class Main implements Runnable {
             return CommandLine.ExitCode.USAGE;
         });
         line.setExecutionExceptionHandler((e, command, result) -> {
-            err.println("vatwright: " + oneLine(e instanceof Refusal ? e.getMessage() : failure(e)));
+            err.println("vatwright: " + Fault.told(e));
             return e instanceof Named.Ambiguous ? CommandLine.ExitCode.USAGE : CommandLine.ExitCode.SOFTWARE;
         });
         try {
             return line.execute(args);
-        } catch (OutOfMemoryError e) {
-            err.println("vatwright: there is not enough memory for that many pixels; lower the density or the size");
-            return CommandLine.ExitCode.SOFTWARE;
-        } catch (StackOverflowError e) {
-            err.println("vatwright: what was asked for is nested too deep");
-            return CommandLine.ExitCode.SOFTWARE;
         } catch (Error e) {
-            // Of the platform's own parts, such as its geometry: a user is told in a line what a developer finds in the log.
-            err.println("vatwright: " + oneLine(failure(e)));
+            // Of memory, of the stack, of the platform's own parts such as its geometry.
+            err.println("vatwright: " + Fault.told(e));
             return CommandLine.ExitCode.SOFTWARE;
         }
-    }
-
-    private static String failure(Throwable e) {
-        System.getLogger(Main.class.getName()).log(System.Logger.Level.DEBUG, "failed", e);
-        return "this should not have happened: " + e;
     }
 
     private static String oneLine(String text) {

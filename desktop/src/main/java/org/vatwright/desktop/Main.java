@@ -3,6 +3,9 @@ package org.vatwright.desktop;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 
+import org.vatwright.files.disk.UserFolder;
+import org.vatwright.files.log.Log;
+
 import javafx.application.Application;
 
 /** Starts the window. Not itself an application class, so that it starts from the class path. */
@@ -14,6 +17,7 @@ public final class Main {
     private Main() {}
 
     public static void main(String[] args) {
+        Log.start(UserFolder.standard().log());
         TOOLKIT.setLevel(Level.SEVERE);
         Application.launch(VatwrightApp.class, args);
     }

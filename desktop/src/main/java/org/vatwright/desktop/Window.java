@@ -17,11 +17,13 @@ import org.vatwright.desktop.frame.StageView;
 import org.vatwright.desktop.frame.Welcome;
 import org.vatwright.desktop.inspect.InspectStage;
 import org.vatwright.desktop.produce.ProduceStage;
+import org.vatwright.desktop.studio.Faults;
 import org.vatwright.desktop.studio.Stage;
 import org.vatwright.desktop.studio.Studio;
 import org.vatwright.files.type.ShippedTypefaces;
 
 import javafx.animation.PauseTransition;
+import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.layout.StackPane;
 import javafx.scene.text.Font;
@@ -41,6 +43,7 @@ public final class Window {
     public Window(Outside outside, Settings settings) {
         this.settings = settings;
         desk = new Desk(studio, outside, settings);
+        Thread.setDefaultUncaughtExceptionHandler(new Faults(Platform::runLater, studio::say));
         root.getStyleClass().add("vatwright");
         root.getChildren().setAll(new Welcome(this::fresh, this::openOther, this::demo));
     }

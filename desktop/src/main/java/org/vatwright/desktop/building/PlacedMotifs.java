@@ -35,7 +35,7 @@ final class PlacedMotifs {
         } else {
             waiting = Optional.of(asked);
             then = told;
-            aside.ask(asked, () -> new Known(asked, motifs.placed(repeat)));
+            aside.ask(asked, work -> new Known(asked, motifs.placed(repeat, work)));
         }
     }
 

@@ -11,7 +11,7 @@ import javafx.scene.image.WritableImage;
 /** A picture of cloth that keeps itself true; a first, coarser picture is stretched to the same size. */
 public final class ClothImage extends ImageView {
 
-    private final LiveCloth live = new LiveCloth(Platform::runLater, this::take);
+    private final LiveCloth live = new LiveCloth(Platform::runLater, this::take, () -> shown = null);
     private Object shown;
 
     public ClothImage() {

@@ -12,6 +12,7 @@ import java.util.function.Consumer;
 
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.project.Project;
+import org.vatwright.files.log.Fault;
 import org.vatwright.files.project.ProjectFile;
 
 /**
@@ -39,9 +40,9 @@ final class Saver {
                 ProjectFile.write(project, path);
             } catch (Refusal e) {
                 problem = Optional.of(e.getMessage());
-            } catch (RuntimeException | OutOfMemoryError e) {
-                System.getLogger(Saver.class.getName()).log(System.Logger.Level.ERROR, "could not save", e);
-                problem = Optional.of("%s could not be saved; the file stays as it was".formatted(path.getFileName()));
+            } catch (RuntimeException | Error e) {
+                problem = Optional.of("%s could not be saved; the file stays as it was: %s"
+                        .formatted(path.getFileName(), Fault.told(e)));
             }
             Optional<String> told = problem;
             deliver.execute(() -> done.accept(told));

@@ -3,12 +3,14 @@ package org.vatwright.desktop.frame;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.Properties;
 
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.files.disk.Disk;
+import org.vatwright.files.disk.UserFolder;
 
 /** What the window remembers from one day to the next. */
 public final class Settings {
@@ -21,7 +23,7 @@ public final class Settings {
 
     public Settings(Path folder) {
         file = folder.resolve("settings.properties");
-        if (Files.exists(file)) {
+        if (Files.isRegularFile(file)) {
             try (InputStream in = Files.newInputStream(file)) {
                 values.load(in);
             } catch (IOException | IllegalArgumentException e) {
@@ -32,12 +34,16 @@ public final class Settings {
 
     /** @return in the user's own folder, or where the property {@code vatwright.settings} says */
     public static Settings standard() {
-        String folder = System.getProperty("vatwright.settings");
-        return new Settings(folder != null ? Path.of(folder) : Path.of(System.getProperty("user.home"), ".vatwright"));
+        return new Settings(UserFolder.standard().path());
     }
 
     public Optional<Path> lastProject() {
-        return Optional.ofNullable(values.getProperty(LAST)).map(Path::of).filter(Files::isReadable);
+        try {
+            return Optional.ofNullable(values.getProperty(LAST)).map(Path::of).filter(Files::isReadable);
+        } catch (InvalidPathException e) {
+            System.getLogger(Settings.class.getName()).log(System.Logger.Level.WARNING, "the last project", e);
+            return Optional.empty();
+        }
     }
 
     public void lastProject(Path path) {

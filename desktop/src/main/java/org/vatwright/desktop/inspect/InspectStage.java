@@ -11,7 +11,6 @@ import org.vatwright.core.pattern.CheckLimit;
 import org.vatwright.core.pattern.CheckLimits;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Finding;
-import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.Cloth;
 import org.vatwright.desktop.cloth.TrueSize;
 import org.vatwright.desktop.control.NumberRow;
@@ -91,8 +90,8 @@ public final class InspectStage extends DesignStage {
         limits.show(studio.project().limits());
         Question question = new Question(new Cloth(design, colourway), studio.project().density(),
                 studio.project().limits());
-        check.ask(question, () -> Inspection.of(question.cloth(), question.density(), question.limits(),
-                studio.tiles(), Work.plain()));
+        check.ask(question, work -> Inspection.of(question.cloth(), question.density(), question.limits(),
+                studio.tiles(), work));
         studio.tellFoot(f -> f.withNotes(
                 List.of("Cell %s x %s mm".formatted(Numbers.plain(design.repeat().widthMm(), 2),
                         Numbers.plain(design.repeat().heightMm(), 2)),

@@ -1,16 +1,20 @@
 package org.vatwright.desktop.studio;
 
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
-import java.util.function.Supplier;
+import java.util.function.Function;
+
+import org.vatwright.core.raster.Work;
 
 /** Work beside the window whose latest result alone counts. */
 public final class Aside<T> {
 
-    private static final ExecutorService HANDS = Executors.newSingleThreadExecutor(task -> {
+    /** Two, so that a long question does not keep a short one waiting. */
+    private static final ExecutorService HANDS = Executors.newFixedThreadPool(2, task -> {
         Thread thread = new Thread(task, "vatwright-aside");
         thread.setDaemon(true);
         return thread;
@@ -26,21 +30,34 @@ public final class Aside<T> {
         this.take = take;
     }
 
-    /** @param value what the work depends on; the same one again is not worked on again */
-    public void ask(Object value, Supplier<T> work) {
+    /**
+     * @param value what the work depends on; the same one again is not worked on again, unless the work failed
+     * @param work stopped when another value is asked for
+     */
+    public void ask(Object value, Function<Work, T> work) {
         if (value.equals(latest.get())) {
             return;
         }
         latest.set(value);
-        HANDS.execute(() -> {
-            if (latest.get() == value) {
-                T result = work.get();
-                deliver.execute(() -> {
-                    if (latest.get() == value) {
-                        take.accept(result);
-                    }
-                });
-            }
-        });
+        HANDS.execute(() -> work(value, work));
+    }
+
+    private void work(Object value, Function<Work, T> work) {
+        if (latest.get() != value) {
+            return;
+        }
+        try {
+            T result = work.apply(Work.plain().stoppedBy(() -> latest.get() != value));
+            deliver.execute(() -> {
+                if (latest.get() == value) {
+                    take.accept(result);
+                }
+            });
+        } catch (CancellationException e) {
+            // Another value was asked for.
+        } catch (Throwable e) {
+            latest.compareAndSet(value, null);
+            Faults.pass(e);
+        }
     }
 }

@@ -6,7 +6,6 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 
-import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 
@@ -19,6 +18,8 @@ public final class LiveCloth {
 
     /** Below this a true picture is as good as a first one. */
     private static final long QUICK_NANOS = 35_000_000;
+    /** A first picture that takes longer than this gives way: better none of a drag than one of long ago. */
+    private static final long PATIENCE_NANOS = 1_500_000_000;
     private static final double FIRST_FINENESS = 1.0 / 3;
     private static final ExecutorService ARTISTS = Executors.newFixedThreadPool(2, task -> {
         Thread thread = new Thread(task, "vatwright-artist");
@@ -37,15 +38,20 @@ public final class LiveCloth {
 
     private final Executor deliver;
     private final Consumer<Picture> show;
+    private final Runnable failed;
     private final Object lock = new Object();
     private Subject wanted;
     private boolean busy;
     private long lastNanos;
 
-    /** @param deliver where {@code show} is called, as the window's own thread */
-    public LiveCloth(Executor deliver, Consumer<Picture> show) {
+    /**
+     * @param deliver where the others are called, as the window's own thread
+     * @param failed called when a picture could not be drawn: it may be asked for again
+     */
+    public LiveCloth(Executor deliver, Consumer<Picture> show, Runnable failed) {
         this.deliver = deliver;
         this.show = show;
+        this.failed = failed;
     }
 
     public void ask(Subject subject) {
@@ -80,27 +86,33 @@ public final class LiveCloth {
                 draw(subject);
             } catch (CancellationException e) {
                 // A newer wish is waiting.
-            } catch (Refusal e) {
-                System.getLogger(LiveCloth.class.getName()).log(System.Logger.Level.INFO, e.getMessage());
-            } catch (RuntimeException | OutOfMemoryError e) {
-                System.getLogger(LiveCloth.class.getName()).log(System.Logger.Level.ERROR, "could not draw", e);
+            } catch (Throwable e) {
+                // The artist goes on with whatever is wanted next.
+                deliver.execute(failed);
+                Faults.pass(e);
             }
         }
     }
 
     private void draw(Subject subject) {
-        if (lastNanos > QUICK_NANOS) {
-            hand(subject.draw(FIRST_FINENESS, Work.plain()), false);
-        }
         long begun = System.nanoTime();
-        Raster raster = subject.draw(1, Work.plain().stoppedBy(this::newerWaits));
-        lastNanos = System.nanoTime() - begun;
+        if (lastNanos > QUICK_NANOS) {
+            hand(subject.draw(FIRST_FINENESS, Work.plain().stoppedBy(() -> newerWaits(begun, PATIENCE_NANOS))), false);
+        }
+        long second = System.nanoTime();
+        long patience = lastNanos > QUICK_NANOS ? 0 : QUICK_NANOS;
+        Raster raster = subject.draw(1, Work.plain().stoppedBy(() -> newerWaits(second, patience)));
+        lastNanos = System.nanoTime() - second;
         hand(raster, true);
     }
 
-    private boolean newerWaits() {
+    /** @return whether something newer is wanted than what was begun longer ago than that */
+    private boolean newerWaits(long begun, long patience) {
+        if (System.nanoTime() - begun < patience) {
+            return false;
+        }
         synchronized (lock) {
-            return wanted != null && lastNanos > QUICK_NANOS;
+            return wanted != null;
         }
     }
 

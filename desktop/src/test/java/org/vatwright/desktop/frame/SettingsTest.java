@@ -46,6 +46,15 @@ class SettingsTest {
     }
 
     @Test
+    void aPathThatIsNoneOnThisSystemIsNotOffered() throws IOException {
+        Files.write(folder.resolve("settings.properties"),
+                "last.project=a\\u0000b\nsurround=white".getBytes(StandardCharsets.US_ASCII));
+        Settings odd = new Settings(folder);
+        assertThat(odd.lastProject()).isEmpty();
+        assertThat(odd.surround()).isEqualTo("white");
+    }
+
+    @Test
     void whereNothingCanBeWrittenTheWindowStillWorks() throws IOException {
         Path notAFolder = Files.writeString(folder.resolve("file"), "x");
         Settings settings = new Settings(notAFolder);

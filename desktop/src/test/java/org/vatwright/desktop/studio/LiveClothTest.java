@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.LinkedBlockingQueue;
@@ -17,7 +18,7 @@ import org.vatwright.core.raster.Raster;
 class LiveClothTest {
 
     private final BlockingQueue<LiveCloth.Picture> shown = new LinkedBlockingQueue<>();
-    private final LiveCloth live = new LiveCloth(Runnable::run, shown::add);
+    private final LiveCloth live = new LiveCloth(Runnable::run, shown::add, () -> {});
 
     private LiveCloth.Picture next() throws InterruptedException {
         LiveCloth.Picture picture = shown.poll(10, TimeUnit.SECONDS);
@@ -90,7 +91,7 @@ class LiveClothTest {
             done.countDown();
         };
         Aside<String> aside = new Aside<>(Runnable::run, take);
-        aside.ask(1, () -> {
+        aside.ask(1, work -> {
             try {
                 gate.await();
             } catch (InterruptedException e) {
@@ -98,10 +99,74 @@ class LiveClothTest {
             }
             return "old";
         });
-        aside.ask(2, () -> "new");
-        aside.ask(2, () -> "twice");
+        aside.ask(2, work -> "new");
+        aside.ask(2, work -> "twice");
         gate.countDown();
         assertThat(done.await(10, TimeUnit.SECONDS)).isTrue();
         assertThat(taken).containsExactly("new");
+    }
+
+    @Test
+    void aQuestionThatFailedIsAskedAgainAndOneThatIsOvertakenStops() throws Exception {
+        BlockingQueue<String> taken = new LinkedBlockingQueue<>();
+        CountDownLatch failed = new CountDownLatch(1);
+        CountDownLatch begun = new CountDownLatch(1);
+        CountDownLatch stopped = new CountDownLatch(1);
+        Aside<String> aside = new Aside<>(Runnable::run, taken::add);
+        Integer value = 1000;
+        aside.ask(value, work -> {
+            failed.countDown();
+            throw new InternalError("the first time");
+        });
+        assertThat(failed.await(10, TimeUnit.SECONDS)).isTrue();
+        String answer = null;
+        for (int i = 0; i < 100 && answer == null; i++) {
+            aside.ask(value, work -> "the second time");
+            answer = taken.poll(100, TimeUnit.MILLISECONDS);
+        }
+        assertThat(answer).isEqualTo("the second time");
+
+        aside.ask("long", work -> {
+            begun.countDown();
+            try {
+                while (true) {
+                    work.goOn();
+                    Thread.onSpinWait();
+                }
+            } finally {
+                stopped.countDown();
+            }
+        });
+        assertThat(begun.await(10, TimeUnit.SECONDS)).isTrue();
+        aside.ask("short", work -> "short");
+        assertThat(stopped.await(10, TimeUnit.SECONDS)).isTrue();
+        assertThat(taken.poll(10, TimeUnit.SECONDS)).isEqualTo("short");
+    }
+
+    @Test
+    void aPictureThatFailsIsToldAndTheNextOneIsDrawn() throws Exception {
+        CountDownLatch told = new CountDownLatch(1);
+        BlockingQueue<LiveCloth.Picture> pictures = new LinkedBlockingQueue<>();
+        LiveCloth artist = new LiveCloth(Runnable::run, pictures::add, told::countDown);
+        artist.ask((fineness, work) -> {
+            throw new StackOverflowError("of the platform's own geometry");
+        });
+        assertThat(told.await(10, TimeUnit.SECONDS)).isTrue();
+        artist.ask((fineness, work) -> new Raster(7, 7));
+        assertThat(pictures.poll(10, TimeUnit.SECONDS).raster().width()).isEqualTo(7);
+    }
+
+    @Test
+    void whatNobodyCatchesIsToldOnceInOneSentence() {
+        List<String> said = new CopyOnWriteArrayList<>();
+        Faults faults = new Faults(Runnable::run, m -> said.add(m.text()));
+        RuntimeException fault = new IllegalStateException("a\nb");
+        faults.uncaughtException(Thread.currentThread(), fault);
+        faults.uncaughtException(Thread.currentThread(), fault);
+        faults.uncaughtException(Thread.currentThread(), new CancellationException("stopped"));
+        faults.uncaughtException(Thread.currentThread(), new Refusal("width 0 mm must be above 0"));
+        assertThat(said).containsExactly(
+                "This should not have happened: java.lang.IllegalStateException: a b; your work is as it was before.",
+                "Width 0 mm must be above 0.");
     }
 }
