@@ -30,6 +30,8 @@ public final class VatwrightApp extends Application {
         stage.setOnCloseRequest(e -> {
             if (!desk.mayLeave()) {
                 e.consume();
+            } else {
+                desk.end();
             }
         });
         List<String> words = getParameters().getRaw();

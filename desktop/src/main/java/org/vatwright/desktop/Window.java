@@ -11,6 +11,7 @@ import org.vatwright.desktop.colour.ColourStage;
 import org.vatwright.desktop.dress.DressStage;
 import org.vatwright.desktop.frame.Desk;
 import org.vatwright.desktop.frame.Frame;
+import org.vatwright.desktop.frame.LeftBehindStrip;
 import org.vatwright.desktop.frame.Outside;
 import org.vatwright.desktop.frame.Settings;
 import org.vatwright.desktop.frame.StageView;
@@ -20,11 +21,13 @@ import org.vatwright.desktop.produce.ProduceStage;
 import org.vatwright.desktop.studio.Faults;
 import org.vatwright.desktop.studio.Stage;
 import org.vatwright.desktop.studio.Studio;
+import org.vatwright.files.recovery.LeftBehind;
 import org.vatwright.files.type.ShippedTypefaces;
 
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.Scene;
+import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.text.Font;
 import javafx.util.Duration;
@@ -37,7 +40,8 @@ public final class Window {
     private final Studio studio = new Studio(Project.empty("New commission"), new ShippedTypefaces());
     private final Settings settings;
     private final Desk desk;
-    private final StackPane root = new StackPane();
+    private final BorderPane content = new BorderPane();
+    private final StackPane root = new StackPane(content);
     private Frame frame;
 
     public Window(Outside outside, Settings settings) {
@@ -45,7 +49,8 @@ public final class Window {
         desk = new Desk(studio, outside, settings);
         Thread.setDefaultUncaughtExceptionHandler(new Faults(Platform::runLater, studio::say));
         root.getStyleClass().add("vatwright");
-        root.getChildren().setAll(new Welcome(this::fresh, this::openOther, this::demo));
+        content.setCenter(new Welcome(this::fresh, this::openOther, this::demo));
+        content.setTop(new LeftBehindStrip(studio, desk, settings.recovery(), this::takeUp));
     }
 
     public Scene scene(double width, double height) {
@@ -79,6 +84,11 @@ public final class Window {
         desk.openDemo();
     }
 
+    private void takeUp(LeftBehind left) {
+        work();
+        desk.takeUp(left);
+    }
+
     private void openOther() {
         work();
         desk.open();
@@ -97,7 +107,7 @@ public final class Window {
 
     /** Shows nothing yet, not even the welcome. */
     void bare() {
-        root.getChildren().clear();
+        content.setCenter(null);
     }
 
     /** Shows the stages instead of the welcome. */
@@ -108,7 +118,7 @@ public final class Window {
                     () -> new InspectStage(studio), Stage.COLOUR, () -> new ColourStage(studio, desk), Stage.DRESS,
                     () -> new DressStage(studio, desk), Stage.PRODUCE, () -> new ProduceStage(studio, desk));
             frame = new Frame(studio, desk, settings, makers);
-            root.getChildren().setAll(frame);
+            content.setCenter(frame);
         }
     }
 

@@ -396,6 +396,7 @@ final class Hand implements AutoCloseable {
     public void close() throws Exception {
         onFx(() -> {
             stage.hide();
+            window.desk().end();
             return null;
         });
     }

@@ -17,13 +17,13 @@ public final class History {
     private final Deque<Step> done = new ArrayDeque<>();
     private final Deque<Step> undone = new ArrayDeque<>();
     private Project present;
-    private Project saved;
+    private Optional<Project> saved;
     private String running;
     private Project beforeRun;
 
     public History(Project start) {
         present = start;
-        saved = start;
+        saved = Optional.of(start);
     }
 
     public Project present() {
@@ -115,10 +115,15 @@ public final class History {
 
     /** @param state of the project that is on the disk, which may be an earlier one than the present */
     public void markSaved(Project state) {
-        saved = state;
+        saved = Optional.of(state);
+    }
+
+    /** Notes that no state of the project is on the disk as it should be. */
+    public void markUnsaved() {
+        saved = Optional.empty();
     }
 
     public boolean unsaved() {
-        return !present.equals(saved);
+        return !saved.filter(present::equals).isPresent();
     }
 }

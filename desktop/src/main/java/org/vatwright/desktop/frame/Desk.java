@@ -31,6 +31,7 @@ import org.vatwright.files.demo.DemoCommission;
 import org.vatwright.files.disk.Limits;
 import org.vatwright.files.picture.Pictures;
 import org.vatwright.files.project.ProjectFile;
+import org.vatwright.files.recovery.LeftBehind;
 import org.vatwright.files.svg.FlatReader;
 import org.vatwright.files.wif.WifFile;
 
@@ -53,6 +54,7 @@ public final class Desk {
     private final WeavingFiles weavings;
     private final MotifFiles motifs;
     private final Saver saver = new Saver(Platform::runLater);
+    private final Keeper keeper;
     private Path file;
 
     public Desk(Studio studio, Outside outside, Settings settings) {
@@ -61,6 +63,7 @@ public final class Desk {
         this.settings = settings;
         weavings = new WeavingFiles(studio, outside);
         motifs = new MotifFiles(studio, outside);
+        keeper = new Keeper(studio, this::file, settings.recovery(), Platform::runLater);
     }
 
     public WeavingFiles weavings() {
@@ -101,8 +104,22 @@ public final class Desk {
             file = null;
             studio.open(Project.empty("New commission"));
             addDesign();
-            studio.history().markSaved(studio.history().present());
+            studio.markSaved(studio.history().present());
         }
+    }
+
+    /** Goes on with work that was not saved when the program ended. */
+    public void takeUp(LeftBehind work) {
+        file = null;
+        keeper.takeUp(work).ifPresent(kept -> {
+            file = kept;
+            keeper.note();
+        });
+    }
+
+    /** Lets go of what is kept for recovery: the window is closed on purpose. */
+    public void end() {
+        keeper.end();
     }
 
     public void open() {

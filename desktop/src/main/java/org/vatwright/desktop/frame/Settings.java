@@ -11,6 +11,7 @@ import java.util.Properties;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.files.disk.Disk;
 import org.vatwright.files.disk.UserFolder;
+import org.vatwright.files.recovery.RecoveryStore;
 
 /** What the window remembers from one day to the next. */
 public final class Settings {
@@ -18,10 +19,12 @@ public final class Settings {
     private static final String LAST = "last.project";
     private static final String SURROUND = "surround";
 
+    private final UserFolder folder;
     private final Path file;
     private final Properties values = new Properties();
 
     public Settings(Path folder) {
+        this.folder = new UserFolder(folder);
         file = folder.resolve("settings.properties");
         if (Files.isRegularFile(file)) {
             try (InputStream in = Files.newInputStream(file)) {
@@ -35,6 +38,11 @@ public final class Settings {
     /** @return in the user's own folder, or where the property {@code vatwright.settings} says */
     public static Settings standard() {
         return new Settings(UserFolder.standard().path());
+    }
+
+    /** @return where work is kept for recovery */
+    public RecoveryStore recovery() {
+        return new RecoveryStore(folder.recovery());
     }
 
     public Optional<Path> lastProject() {

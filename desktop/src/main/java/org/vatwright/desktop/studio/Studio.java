@@ -54,9 +54,20 @@ public final class Studio {
 
     public void open(Project project) {
         history = new History(project);
-        selection = Selection.of(project);
+        opened();
+    }
+
+    private void opened() {
+        selection = Selection.of(history.present());
         showBefore = false;
         tell(Change.OPENED);
+    }
+
+    /** Opens a project that is in no file as it is. */
+    public void openUnsaved(Project project) {
+        history = new History(project);
+        history.markUnsaved();
+        opened();
     }
 
     /** @param watcher told what changed, on this thread */

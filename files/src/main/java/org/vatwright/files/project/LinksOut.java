@@ -1,9 +1,11 @@
 package org.vatwright.files.project;
 
 import java.util.Base64;
+import java.util.function.Function;
 
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.raster.Picture;
+import org.vatwright.core.raster.Raster;
 import org.vatwright.files.picture.Pictures;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -30,7 +32,7 @@ interface LinksOut {
     };
 
     /** Designs by their ids, pictures by the entries they stand in. */
-    static LinksOut within(PictureEntries pictures) {
+    static LinksOut within(Function<Raster, String> entries) {
         return new LinksOut() {
             @Override
             public void design(ObjectNode fill, Design design) {
@@ -39,7 +41,7 @@ interface LinksOut {
 
             @Override
             public void picture(ObjectNode picture, Picture shown) {
-                picture.put("entry", pictures.entry(shown.raster()));
+                picture.put("entry", entries.apply(shown.raster()));
             }
         };
     }

@@ -54,6 +54,11 @@ final class PictureEntries implements AutoCloseable {
         HOMES.put(entry, file.toAbsolutePath());
     }
 
+    static Optional<ProjectFile.Home> home(Raster picture) {
+        return Optional.ofNullable(NAMES.getIfPresent(picture)).flatMap(
+                entry -> Optional.ofNullable(HOMES.get(entry)).map(file -> new ProjectFile.Home(file, entry)));
+    }
+
     /** @return the entry of a picture, which is used from now on */
     String entry(Raster raster) {
         String known = NAMES.getIfPresent(raster);

@@ -22,14 +22,15 @@ final class ProjectCodec {
 
     private ProjectCodec() {}
 
-    static ObjectNode write(Project project, PictureEntries pictures) {
+    /** @param entries names the entry that a picture stands in */
+    static ObjectNode write(Project project, Function<Raster, String> entries) {
         ObjectNode out = Json.object().put("format", PROJECT).put("version", VERSION).put("name", project.name())
                 .put("note", project.note()).put("dpi", project.density().dpi());
         if (!project.limits().own().isEmpty()) {
             ObjectNode limits = out.putObject("limits");
             project.limits().own().forEach((limit, value) -> limits.put(limit.key(), value));
         }
-        LinksOut links = LinksOut.within(pictures);
+        LinksOut links = LinksOut.within(entries);
         ArrayNode designs = out.putArray("designs");
         project.designs().forEach(d -> designs.add(DesignCodec.write(d, links)));
         ArrayNode articles = out.putArray("articles");

@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
 import java.util.Arrays;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
@@ -22,6 +23,8 @@ import org.vatwright.files.disk.Disk;
 import org.vatwright.files.disk.Limits;
 import org.vatwright.files.json.Json;
 import org.vatwright.files.json.JsonIn;
+
+import com.fasterxml.jackson.databind.node.ObjectNode;
 
 /**
  * Project files: a zip archive with the document as {@code project.json} and each picture as an entry of its own. A bare
@@ -49,13 +52,38 @@ public final class ProjectFile {
      */
     public static void write(Project project, Path file) {
         try (PictureEntries pictures = new PictureEntries(file)) {
-            byte[] json = Json.write(ProjectCodec.write(project, pictures));
+            byte[] json = Json.write(ProjectCodec.write(project, pictures::entry));
             checkReadable(json.length, pictures.count());
             Disk.writeWhole(file, out -> pack(json, pictures, out), written -> {
                 readBack(project, json, pictures, written);
                 pictures.letGo();
             });
             pictures.written();
+        }
+    }
+
+    /** @param entries names the entry that a picture stands in */
+    public static ObjectNode document(Project project, Function<Raster, String> entries) {
+        return ProjectCodec.write(project, entries);
+    }
+
+    /** @param entries the picture of an entry that was named */
+    public static Project ofDocument(JsonIn in, Function<String, Raster> entries) {
+        return ProjectCodec.read(in, entries);
+    }
+
+    /** Where a picture stands on the disk. */
+    public record Home(Path file, String entry) {}
+
+    /** @return the project's file that a picture was read from or written to, when it has one */
+    public static Optional<Home> home(Raster picture) {
+        return PictureEntries.home(picture);
+    }
+
+    /** @return the picture of an entry of a project's file */
+    public static Raster picture(Path file, String entry) {
+        try (ProjectEntries entries = new ProjectEntries(file, Limits.STANDARD)) {
+            return entries.picture(entry);
         }
     }
 
