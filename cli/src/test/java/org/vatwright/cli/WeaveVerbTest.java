@@ -118,7 +118,7 @@ class WeaveVerbTest {
         told(2, "step 3, 5 will do", "weave", "--name", "satin 8/2", "-o", file("x.png"));
         told(2, "is no corner", "weave", "--name", "plain", "--origin", "up", "-o", file("x.png"));
         told(2, "is no look", "weave", "--name", "plain", "--look", "knit", "-o", file("x.png"));
-        told(1, "cannot be read", "weave", file("gone.wif"), "-o", file("x.png"));
+        told(1, "could not be read: there is no such file", "weave", file("gone.wif"), "-o", file("x.png"));
         told(1, "1 to 32", "weave", file("bad.wif"), "-o", file("x.png"));
         told(1, "1 to 4000", "weave", "--name", "satin 32/3", "--repeats", "200", "-o", file("x.wif"));
         assertThat(folder.resolve("x.png")).doesNotExist();

@@ -84,15 +84,17 @@ public final class Window {
         desk.openDemo();
     }
 
-    private void takeUp(LeftBehind left) {
-        work();
-        desk.takeUp(left);
+    private void takeUp(LeftBehind left, Runnable done) {
+        desk.takeUp(left, () -> {
+            work();
+            done.run();
+        });
     }
 
     private void openOther() {
         work();
         desk.open();
-        if (studio.project().designs().isEmpty()) {
+        if (desk.errands().idle() && studio.project().designs().isEmpty()) {
             desk.newProject();
         }
     }
@@ -100,9 +102,11 @@ public final class Window {
     /** Opens a project; when it cannot be read, says so over an empty one. */
     public void open(Path path) {
         work();
-        if (!desk.open(path)) {
-            desk.addDesign();
-        }
+        desk.open(path, () -> {
+            if (studio.project().designs().isEmpty()) {
+                desk.addDesign();
+            }
+        });
     }
 
     /** Shows nothing yet, not even the welcome. */

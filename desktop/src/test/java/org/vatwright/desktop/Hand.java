@@ -100,6 +100,7 @@ final class Hand implements AutoCloseable {
             onFx(() -> null);
             Thread.sleep(25);
         }
+        until("all that was asked for is fetched", () -> window.desk().errands().idle());
     }
 
     void until(String what, BooleanSupplier holds) throws Exception {

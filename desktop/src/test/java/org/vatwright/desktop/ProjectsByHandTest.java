@@ -15,6 +15,7 @@ import org.vatwright.files.project.ProjectFile;
 import javafx.scene.input.KeyCode;
 
 /** Projects saved, left, opened again, and designs taken from other files. */
+@SuppressWarnings("try") // Closing waits for the toolkit, which a test may interrupt.
 class ProjectsByHandTest extends AtTheDemo {
 
     private void save() throws Exception {
@@ -103,5 +104,57 @@ class ProjectsByHandTest extends AtTheDemo {
         assertThat(hand.studio().project().name()).isEqualTo("New commission");
         assertThat(design().layers()).isEmpty();
         assertThat(hand.studio().history().unsaved()).isFalse();
+    }
+
+    @Test
+    void whatSomeoneElseChangedMeanwhileIsToldBeforeAnythingIsOverwritten() throws Exception {
+        Path file = folder.resolve("ferry.vatwright");
+        hand.outside.answers.add(file);
+        change("Mine");
+        save();
+        ProjectFile.write(hand.studio().project().withName("Of the other desk"), file);
+        change("Mine, later");
+        hand.press(KeyCode.CONTROL, KeyCode.S);
+        hand.until("it is told", () -> hand.messageText().contains("changed by someone else"));
+        assertThat(ProjectFile.read(file).name()).isEqualTo("Of the other desk");
+        assertThat(hand.studio().history().unsaved()).isTrue();
+        Path beside = folder.resolve("ferry-mine.vatwright");
+        hand.outside.answers.add(beside);
+        hand.click(hand.words("save beside it\u2026"));
+        hand.until("saved beside", () -> hand.messageText().startsWith("Saved as ferry-mine"));
+        assertThat(ProjectFile.read(beside).name()).isEqualTo("Mine, later");
+        assertThat(ProjectFile.read(file).name()).isEqualTo("Of the other desk");
+        ProjectFile.write(hand.studio().project().withName("Of the other desk again"), beside);
+        change("Mine, last");
+        hand.press(KeyCode.CONTROL, KeyCode.S);
+        hand.until("it is told again", () -> hand.messageText().contains("changed by someone else"));
+        hand.click(hand.words("save over it"));
+        hand.until("saved over", () -> hand.messageText().startsWith("Saved as ferry-mine"));
+        assertThat(ProjectFile.read(beside).name()).isEqualTo("Mine, last");
+        hand.outside.leave = Leave.SAVE;
+        ProjectFile.write(hand.studio().project().withName("Once more"), beside);
+        change("Mine, at the very end");
+        hand.press(KeyCode.CONTROL, KeyCode.N);
+        assertThat(hand.studio().project().name()).as("not left: it would have been overwritten or lost")
+                .isEqualTo("Mine, at the very end");
+    }
+
+    @Test
+    void aProjectThatIsOpenTwiceIsToldAtOnce() throws Exception {
+        Path file = folder.resolve("ferry.vatwright");
+        hand.outside.answers.add(file);
+        save();
+        try (Hand other = Hand.onWelcome(folder)) {
+            other.outside.answers.add(file);
+            other.click("welcome-open");
+            other.until("it is told", () -> other.messageText().contains("open in another window"));
+        }
+        hand.close();
+        try (Hand third = Hand.onWelcome(folder)) {
+            third.outside.answers.add(file);
+            third.click("welcome-open");
+            third.until("it is open", () -> !third.studio().project().designs().isEmpty());
+            assertThat(third.messageText()).doesNotContain("another window");
+        }
     }
 }

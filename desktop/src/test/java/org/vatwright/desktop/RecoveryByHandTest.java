@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.vatwright.core.project.Project;
 import org.vatwright.desktop.frame.Outside.Leave;
+import org.vatwright.files.disk.FileStamp;
 import org.vatwright.files.project.ProjectFile;
 import org.vatwright.files.recovery.KeptPlace;
 import org.vatwright.files.recovery.KeptWork;
@@ -55,7 +56,8 @@ class RecoveryByHandTest extends AtTheDemo {
     /** As if the program had been killed with that in hand. */
     private void leftBehind(Project project, Path file) {
         KeptPlace place = store().begin();
-        place.keep(new KeptWork(project, Optional.ofNullable(file), project.designs().get(1).id()));
+        place.keep(new KeptWork(project, Optional.ofNullable(file),
+                Optional.ofNullable(file).flatMap(FileStamp::of), project.designs().get(1).id()));
         // The lock goes with the program; here the place is closed with its work in it.
         place.close();
     }
@@ -125,7 +127,8 @@ class RecoveryByHandTest extends AtTheDemo {
         hand.until("it goes on being kept where it was", () -> kept(name + ", and on"));
         hand.outside.leave = Leave.STAY;
         hand.click("take-up-0");
-        assertThat(hand.studio().project().name()).as("what is in hand is not thrown away").isEqualTo(name + ", and on");
+        assertThat(hand.studio().project().name()).as("what is in hand is not thrown away")
+                .isEqualTo(name + ", and on");
         hand.outside.leave = Leave.DISCARD;
         hand.click("take-up-0");
         assertThat(hand.studio().project().name()).isNotEqualTo(name);

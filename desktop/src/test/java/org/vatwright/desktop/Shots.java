@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CountDownLatch;
 import java.util.function.Consumer;
@@ -14,11 +15,17 @@ import javax.imageio.ImageIO;
 
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.measure.Id;
+import org.vatwright.core.project.Project;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.frame.Settings;
 import org.vatwright.desktop.studio.ChosenInk;
 import org.vatwright.desktop.studio.Stage;
 import org.vatwright.desktop.studio.Studio;
+import org.vatwright.files.demo.DemoCommission;
+import org.vatwright.files.disk.UserFolder;
+import org.vatwright.files.recovery.KeptPlace;
+import org.vatwright.files.recovery.KeptWork;
+import org.vatwright.files.recovery.RecoveryStore;
 
 import javafx.application.Platform;
 import javafx.scene.Node;
@@ -110,7 +117,11 @@ public final class Shots {
         javafx.stage.Stage[] stage = new javafx.stage.Stage[1];
         Scene[] scene = new Scene[1];
         onFx(() -> {
-            Window window = new Window(new Offline(), new Settings(Files.createTempDirectory("vatwright-shots")));
+            Path own = Files.createTempDirectory("vatwright-shots");
+            if (view == null) {
+                leaveBehind(new RecoveryStore(new UserFolder(own).recovery()));
+            }
+            Window window = new Window(new Offline(), new Settings(own));
             scene[0] = window.scene(1280, Integer.getInteger("shots.height", 800));
             stage[0] = new javafx.stage.Stage();
             stage[0].setScene(scene[0]);
@@ -136,6 +147,19 @@ public final class Shots {
             write(scene[0].snapshot(null), folder.resolve(name + ".png"));
             stage[0].hide();
         });
+    }
+
+    /** As if the program had ended with two projects in hand. */
+    private static void leaveBehind(RecoveryStore store) {
+        Project demo = DemoCommission.load();
+        for (int i = 0; i < 2; i++) {
+            KeptPlace place = store.begin();
+            Project project = i == 0 ? demo : demo.withName("Winter timetable");
+            place.keep(new KeptWork(project,
+                    i == 0 ? Optional.of(Path.of("skarholm-ferry.vatwright")) : Optional.empty(), Optional.empty(),
+                    new Id(i == 0 ? "gangway" : "terns")));
+            place.close();
+        }
     }
 
     /** Waits until every cloth shows its true picture. */

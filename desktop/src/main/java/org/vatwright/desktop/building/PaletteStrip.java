@@ -2,7 +2,7 @@ package org.vatwright.desktop.building;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Supplier;
+import java.util.function.Consumer;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Palette;
@@ -54,7 +54,7 @@ final class PaletteStrip extends VBox {
     private boolean showing;
 
     /** @param picture asks for a picture to be used as an ink */
-    PaletteStrip(Studio studio, Supplier<Optional<Raster>> pictures, Runnable picture) {
+    PaletteStrip(Studio studio, Consumer<Consumer<Raster>> pictures, Runnable picture) {
         super(8);
         this.picture = picture;
         this.studio = studio;

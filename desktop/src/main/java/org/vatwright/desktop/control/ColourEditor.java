@@ -2,10 +2,8 @@ package org.vatwright.desktop.control;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
-import java.util.function.Supplier;
 
 import org.vatwright.core.colour.CmykShares;
 import org.vatwright.core.colour.Lab;
@@ -61,7 +59,7 @@ public final class ColourEditor extends VBox {
     private Rgb now = new Rgb(0, 0, 0);
 
     /** @param pictures asks for a picture to take a colour from */
-    public ColourEditor(Studio studio, Consumer<Rgb> commit, Supplier<Optional<Raster>> pictures) {
+    public ColourEditor(Studio studio, Consumer<Rgb> commit, Consumer<Consumer<Raster>> pictures) {
         super(8);
         this.studio = studio;
         this.commit = commit;
@@ -92,7 +90,7 @@ public final class ColourEditor extends VBox {
         error.setId("colour-error");
         Ui.show(error, false);
         PicturePick pick = new PicturePick(studio, commit);
-        Button take = Ui.link("take from a picture\u2026", () -> pictures.get().ifPresent(pick::show));
+        Button take = Ui.link("take from a picture\u2026", () -> pictures.accept(pick::show));
         take.setId("take-from-picture");
         getChildren().addAll(error, Ui.row(Ui.spring(), take), pick,
                 Ui.prose("CMYK is plain shares, without a press profile. Lab is relative to D50.", "quiet"));

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 
 import org.vatwright.core.colour.Colourway;
@@ -19,7 +20,6 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.Ink;
-import org.vatwright.core.project.FileName;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.repeat.Arrangement;
@@ -28,6 +28,7 @@ import org.vatwright.desktop.studio.Message;
 import org.vatwright.desktop.studio.Stage;
 import org.vatwright.desktop.studio.Studio;
 import org.vatwright.files.demo.DemoCommission;
+import org.vatwright.files.disk.FileStamp;
 import org.vatwright.files.disk.Limits;
 import org.vatwright.files.picture.Pictures;
 import org.vatwright.files.project.ProjectFile;
@@ -40,7 +41,7 @@ import javafx.application.Platform;
 /** Opens, saves and reads files for the studio. Whatever goes wrong is said, and nothing is lost. */
 public final class Desk {
 
-    private static final Outside.FileKind PROJECT = new Outside.FileKind("Vatwright project or design", "*.vatwright",
+    static final Outside.FileKind PROJECT = new Outside.FileKind("Vatwright project or design", "*.vatwright",
             "*.json");
     private static final Outside.FileKind DRAWING = new Outside.FileKind("SVG drawing", "*.svg");
 
@@ -50,20 +51,24 @@ public final class Desk {
 
     private final Studio studio;
     private final Outside outside;
-    private final Settings settings;
     private final WeavingFiles weavings;
     private final MotifFiles motifs;
-    private final Saver saver = new Saver(Platform::runLater);
     private final Keeper keeper;
-    private Path file;
+    private final Errands errands;
+    private final ProjectPlace standing;
 
     public Desk(Studio studio, Outside outside, Settings settings) {
         this.studio = studio;
         this.outside = outside;
-        this.settings = settings;
-        weavings = new WeavingFiles(studio, outside);
-        motifs = new MotifFiles(studio, outside);
-        keeper = new Keeper(studio, this::file, settings.recovery(), Platform::runLater);
+        errands = new Errands(studio::say, Platform::runLater);
+        standing = new ProjectPlace(studio, outside, settings);
+        weavings = new WeavingFiles(studio, outside, errands);
+        motifs = new MotifFiles(studio, outside, errands);
+        keeper = new Keeper(studio, standing, settings.recovery(), Platform::runLater);
+    }
+
+    public Errands errands() {
+        return errands;
     }
 
     public WeavingFiles weavings() {
@@ -78,8 +83,9 @@ public final class Desk {
         return outside;
     }
 
+    /** @return where the project stands, when it was saved */
     public Optional<Path> file() {
-        return Optional.ofNullable(file);
+        return standing.file();
     }
 
     /** @return the refused attempt's sentence is said, and nothing comes back */
@@ -94,32 +100,32 @@ public final class Desk {
 
     public void openDemo() {
         attempt(DemoCommission::load).ifPresent(project -> {
-            file = null;
+            standing.leave();
             studio.open(project);
         });
     }
 
     public void newProject() {
         if (mayLeave()) {
-            file = null;
+            standing.leave();
             studio.open(Project.empty("New commission"));
             addDesign();
             studio.markSaved(studio.history().present());
         }
     }
 
-    /** Goes on with work that was not saved when the program ended. */
-    public void takeUp(LeftBehind work) {
-        file = null;
-        keeper.takeUp(work).ifPresent(kept -> {
-            file = kept;
-            keeper.note();
+    /** Goes on with work that was not saved when the program ended. @param done called when it is there */
+    public void takeUp(LeftBehind work, Runnable done) {
+        errands.run("Taking up what was left", work::take, taken -> {
+            keeper.takeUp(taken);
+            done.run();
         });
     }
 
     /** Lets go of what is kept for recovery: the window is closed on purpose. */
     public void end() {
         keeper.end();
+        standing.leave();
     }
 
     public void open() {
@@ -128,75 +134,40 @@ public final class Desk {
         }
     }
 
-    public boolean open(Path path) {
-        Optional<Project> read = attempt(() -> ProjectFile.read(path));
-        read.ifPresent(project -> {
-            file = path.toString().endsWith(ProjectFile.SUFFIX) ? path.toAbsolutePath() : null;
-            studio.open(project);
-            settings.lastProject(path);
-        });
-        return read.isPresent();
+    public void open(Path path) {
+        open(path, () -> {});
+    }
+
+    private record Opened(Project project, Optional<FileStamp> stamp) {}
+
+    /** @param otherwise called when it cannot be read, after that was said */
+    public void open(Path path, Runnable otherwise) {
+        Project before = studio.history().present();
+        errands.run("Opening " + path.getFileName(), () -> {
+            Optional<FileStamp> stamp = FileStamp.of(path);
+            return new Opened(ProjectFile.read(path), stamp);
+        }, read -> {
+            // Whoever edited while it was being read is asked again.
+            if (studio.history().present() == before || mayLeave()) {
+                boolean whole = path.toString().endsWith(ProjectFile.SUFFIX);
+                standing.at(whole ? Optional.of(path) : Optional.empty(), read.stamp().filter(s -> whole));
+                studio.open(read.project());
+            }
+        }, otherwise);
     }
 
     /** Saves beside the window's own work. */
     public void save() {
-        place().ifPresent(this::saveTo);
+        standing.save();
     }
 
     public void saveAs() {
-        askPlace().ifPresent(this::saveTo);
-    }
-
-    /** @return where the project is saved; asked for when it has no place yet, and empty when that is not told */
-    private Optional<Path> place() {
-        return file == null ? askPlace() : Optional.of(file);
-    }
-
-    private Optional<Path> askPlace() {
-        return outside.askSave("Save the project",
-                FileName.of(studio.project().name()).toLowerCase(Locale.ROOT) + ProjectFile.SUFFIX, PROJECT)
-                .map(p -> p.toString().endsWith(ProjectFile.SUFFIX) ? p : Path.of(p + ProjectFile.SUFFIX));
-    }
-
-    private void saveTo(Path path) {
-        Project saved = studio.history().present();
-        saver.save(saved, path, problem -> {
-            if (problem.isPresent()) {
-                studio.say(Message.refused(problem.get()));
-            } else {
-                saved(saved, path);
-                studio.say(Message.done("Saved as " + path.getFileName() + ".").offering("open folder",
-                        () -> outside.showFolder(path.toAbsolutePath().getParent())));
-            }
-        });
-    }
-
-    private void saved(Project project, Path path) {
-        file = path.toAbsolutePath();
-        settings.lastProject(file);
-        studio.markSaved(project);
+        standing.saveAs();
     }
 
     /** @return whether the present project may be closed */
     public boolean mayLeave() {
-        if (!studio.history().unsaved()) {
-            return true;
-        }
-        return switch (outside.askUnsaved(studio.project().name())) {
-            case SAVE -> place().filter(this::saveBeforeLeaving).isPresent();
-            case DISCARD -> true;
-            case STAY -> false;
-        };
-    }
-
-    /** The window is about to show something else, so it waits. */
-    private boolean saveBeforeLeaving(Path path) {
-        Project project = studio.history().present();
-        return attempt(() -> {
-            saver.saveNow(project, path);
-            saved(project, path);
-            return true;
-        }).orElse(false);
+        return standing.mayLeave();
     }
 
     /** Adds a plain design to start from and brings it in view. */
@@ -227,25 +198,25 @@ public final class Desk {
         studio.design().ifPresent(d -> studio.edit("remove " + d.name(), p -> p.removeDesign(d.id())));
     }
 
-    /** @return a picture the user chose, small enough to be shown beside a colour */
-    public Optional<Raster> askPicture() {
-        return outside.askOpen("Take a colour from a picture", PICTURE)
-                .flatMap(path -> attempt(() -> Pictures.smaller(Pictures.read(path, Limits.STANDARD), PICTURE_SIDE)));
+    /** @param then takes a picture the user chose, small enough to be shown beside a colour */
+    public void askPicture(Consumer<Raster> then) {
+        outside.askOpen("Take a colour from a picture", PICTURE).ifPresent(path -> errands.read(path,
+                () -> Pictures.smaller(Pictures.read(path, Limits.STANDARD), PICTURE_SIDE), then));
     }
 
     /** Reads a picture to be used as an ink, at its true size. */
     public void readFill() {
-        outside.askOpen("Use a picture as an ink", PICTURE).ifPresent(
-                path -> attempt(() -> Pictures.sized(path, Limits.STANDARD)).ifPresent(
-                        picture -> studio.addFill(bare(path), new Fill.OfPicture(picture))));
+        outside.askOpen("Use a picture as an ink", PICTURE).ifPresent(path -> errands.read(path,
+                () -> Pictures.sized(path, Limits.STANDARD),
+                picture -> studio.addFill(bare(path), new Fill.OfPicture(picture))));
     }
 
     /** Reads a picture as a motif of its true size. */
     public void readMotifPicture() {
-        outside.askOpen("Use a picture as a motif", PICTURE).ifPresent(
-                path -> attempt(() -> Pictures.sized(path, Limits.STANDARD)).ifPresent(
-                        picture -> studio.bringMotif("motif from " + bare(path),
-                                (d, l) -> MotifsFrom.source(d, l, bare(path), new Fill.OfPicture(picture)))));
+        outside.askOpen("Use a picture as a motif", PICTURE).ifPresent(path -> errands.read(path,
+                () -> Pictures.sized(path, Limits.STANDARD),
+                picture -> studio.bringMotif("motif from " + bare(path),
+                        (d, l) -> MotifsFrom.source(d, l, bare(path), new Fill.OfPicture(picture)))));
     }
 
     private static String bare(Path path) {
@@ -259,7 +230,7 @@ public final class Desk {
 
     /** Reads a drawing as an article; each closed shape is a piece. */
     public void readFlat(Path path) {
-        attempt(() -> FlatReader.read(path)).ifPresent(reading -> {
+        errands.run("Reading " + path.getFileName(), () -> FlatReader.read(path), reading -> {
             Article.Flat flat = reading.article().withName(freeArticle(reading.article().name()));
             if (studio.edit("read " + flat.name(), p -> p.addArticle(flat))) {
                 studio.select(s -> s.withStage(Stage.DRESS).withArticle(flat));
@@ -318,7 +289,7 @@ public final class Desk {
         } else if (name.endsWith(WifFile.SUFFIX)) {
             weavings.read(path);
         } else if (name.endsWith(".json")) {
-            attempt(() -> ProjectFile.read(path)).ifPresent(project -> takeDesigns(project, path));
+            errands.run("Reading " + name, () -> ProjectFile.read(path), project -> takeDesigns(project, path));
         } else if (name.endsWith(ProjectFile.SUFFIX)) {
             if (mayLeave()) {
                 open(path);

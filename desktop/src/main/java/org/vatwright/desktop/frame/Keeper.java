@@ -1,6 +1,5 @@
 package org.vatwright.desktop.frame;
 
-import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executor;
@@ -9,7 +8,6 @@ import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
-import java.util.function.Supplier;
 
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.desktop.studio.Change;
@@ -29,7 +27,7 @@ import org.vatwright.files.recovery.RecoveryStore;
 final class Keeper {
 
     private final Studio studio;
-    private final Supplier<Optional<Path>> file;
+    private final ProjectPlace standing;
     private final RecoveryStore store;
     private final Executor window;
     private final ExecutorService hand;
@@ -42,9 +40,9 @@ final class Keeper {
     private boolean failed;
 
     /** @param window where it is told that nothing can be kept */
-    Keeper(Studio studio, Supplier<Optional<Path>> file, RecoveryStore store, Executor window) {
+    Keeper(Studio studio, ProjectPlace standing, RecoveryStore store, Executor window) {
         this.studio = studio;
-        this.file = file;
+        this.standing = standing;
         this.store = store;
         this.window = window;
         hand = new ThreadPoolExecutor(0, 1, 1, TimeUnit.SECONDS, new LinkedBlockingQueue<>(), task -> {
@@ -73,7 +71,8 @@ final class Keeper {
             return;
         }
         Optional<KeptWork> now = studio.history().unsaved()
-                ? Optional.of(new KeptWork(studio.history().present(), file.get(), studio.selection().design()))
+                ? Optional.of(new KeptWork(studio.history().present(), standing.file(), standing.seen(),
+                        studio.selection().design()))
                 : Optional.empty();
         boolean same = now.isPresent() == asked.isPresent()
                 && (now.isEmpty() || now.get().project() == asked.get().project()
@@ -122,12 +121,12 @@ final class Keeper {
         }
     }
 
-    /** Reads work that was left behind and goes on keeping it where it is. @return the project's own file */
-    Optional<Path> takeUp(LeftBehind work) {
-        LeftBehind.Taken taken = work.take();
+    /** Goes on with work that was left behind, keeping it where it is. */
+    void takeUp(LeftBehind.Taken taken) {
         next = Optional.of(taken.place());
+        standing.at(taken.work().file(), taken.work().seen());
         studio.openUnsaved(taken.work().project());
-        return taken.work().file();
+        studio.project().design(taken.work().design()).ifPresent(d -> studio.select(s -> s.withDesign(d)));
     }
 
     /** The program is about to end, and nothing is to be kept. */

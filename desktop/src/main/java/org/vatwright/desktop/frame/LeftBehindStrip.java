@@ -5,12 +5,13 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
+import java.util.function.BiConsumer;
 
 import org.vatwright.core.pattern.Design;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Aside;
+import org.vatwright.desktop.studio.Message;
 import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
 import org.vatwright.files.recovery.KeptWork;
@@ -34,12 +35,12 @@ public final class LeftBehindStrip extends VBox {
     private final Studio studio;
     private final Desk desk;
     private final RecoveryStore store;
-    private final Consumer<LeftBehind> takeUp;
+    private final BiConsumer<LeftBehind, Runnable> takeUp;
     private final HBox cards = new HBox(12);
     private final List<LeftBehind> shown = new ArrayList<>();
 
-    /** @param takeUp opens the work; it stays in the strip when it comes back with nothing done */
-    public LeftBehindStrip(Studio studio, Desk desk, RecoveryStore store, Consumer<LeftBehind> takeUp) {
+    /** @param takeUp opens the work, then calls what it is given; until then the work stays in the strip */
+    public LeftBehindStrip(Studio studio, Desk desk, RecoveryStore store, BiConsumer<LeftBehind, Runnable> takeUp) {
         super(6);
         this.studio = studio;
         this.desk = desk;
@@ -96,11 +97,9 @@ public final class LeftBehindStrip extends VBox {
 
     private void takeUp(LeftBehind work) {
         if (desk.mayLeave()) {
-            desk.attempt(() -> {
-                takeUp.accept(work);
+            takeUp.accept(work, () -> {
                 shown.remove(work);
                 refresh();
-                return Optional.empty();
             });
         }
     }
@@ -110,7 +109,7 @@ public final class LeftBehindStrip extends VBox {
             LeftBehind gone = store.letGo(work);
             shown.remove(work);
             refresh();
-            studio.say(org.vatwright.desktop.studio.Message.hint("It is let go.").offering("bring it back", () -> {
+            studio.say(Message.hint("It is let go.").offering("bring it back", () -> {
                 desk.attempt(() -> {
                     shown.add(store.bringBack(gone));
                     refresh();

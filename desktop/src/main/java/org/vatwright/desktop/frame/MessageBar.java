@@ -5,7 +5,6 @@ import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Message;
 
 import javafx.animation.PauseTransition;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -19,7 +18,7 @@ final class MessageBar extends HBox {
 
     private final FontIcon sign = new FontIcon("fth-info");
     private final Label text = Ui.prose("");
-    private final Button action = Ui.link("", this::hide);
+    private final HBox acts = Ui.row();
     private final PauseTransition clock = new PauseTransition(PASSING);
 
     MessageBar() {
@@ -29,7 +28,7 @@ final class MessageBar extends HBox {
         text.setId("message-text");
         HBox.setHgrow(text, Priority.ALWAYS);
         text.setMaxWidth(Double.MAX_VALUE);
-        getChildren().addAll(sign, text, action, Ui.icon("x", "Close this message", this::hide));
+        getChildren().addAll(sign, text, acts, Ui.icon("x", "Close this message", this::hide));
         setMaxHeight(USE_PREF_SIZE);
         clock.setOnFinished(e -> hide());
         hide();
@@ -48,14 +47,17 @@ final class MessageBar extends HBox {
             case HINT -> "fth-info";
         });
         text.setText(message.text());
-        action.setText(message.action());
-        Ui.show(action, !message.action().isEmpty());
-        action.setOnAction(e -> {
+        acts.getChildren().setAll(message.acts().stream().map(act -> Ui.link(act.words(), () -> {
             hide();
-            message.act().run();
-        });
+            act.does().run();
+        })).toList());
+        Ui.show(acts, !message.acts().isEmpty());
         Ui.show(this, true);
-        clock.setDuration(message.tone() == Message.Tone.WRONG ? STAYING : PASSING);
-        clock.playFromStart();
+        clock.stop();
+        // A choice that keeps work from being written waits until it is made.
+        if (message.tone() != Message.Tone.WRONG || message.acts().isEmpty()) {
+            clock.setDuration(message.tone() == Message.Tone.WRONG ? STAYING : PASSING);
+            clock.playFromStart();
+        }
     }
 }

@@ -3,7 +3,6 @@ package org.vatwright.desktop.frame;
 import java.nio.file.Path;
 import java.util.List;
 
-import org.vatwright.core.measure.Refusal;
 import org.vatwright.desktop.studio.Message;
 import org.vatwright.desktop.studio.Studio;
 import org.vatwright.files.svg.MotifDrawing;
@@ -17,10 +16,12 @@ public final class MotifFiles {
 
     private final Studio studio;
     private final Outside outside;
+    private final Errands errands;
 
-    MotifFiles(Studio studio, Outside outside) {
+    MotifFiles(Studio studio, Outside outside, Errands errands) {
         this.studio = studio;
         this.outside = outside;
+        this.errands = errands;
     }
 
     public void read() {
@@ -29,14 +30,11 @@ public final class MotifFiles {
 
     /** The motif stands in the middle of the cell, at its true size; its colours are slots of the palette. */
     void read(Path path) {
-        try {
-            MotifReader.Reading reading = MotifReader.read(path);
+        errands.read(path, () -> MotifReader.read(path), reading -> {
             if (studio.bringMotif("read motif " + reading.name(), (d, l) -> MotifDrawing.into(d, l, reading))) {
                 tell(path, reading);
             }
-        } catch (Refusal e) {
-            studio.say(Message.refused("%s was not read: %s".formatted(path.getFileName(), e.getMessage())));
-        }
+        });
     }
 
     private void tell(Path path, MotifReader.Reading reading) {

@@ -12,7 +12,9 @@ import java.util.function.Consumer;
 
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.project.Project;
+import org.vatwright.files.disk.FileStamp;
 import org.vatwright.files.log.Fault;
+import org.vatwright.files.project.ChangedMeanwhile;
 import org.vatwright.files.project.ProjectFile;
 
 /**
@@ -21,8 +23,24 @@ import org.vatwright.files.project.ProjectFile;
  */
 final class Saver {
 
+    /** How saving went. */
+    sealed interface Outcome {
+
+        /** @param stamp of the file as it is now */
+        record Saved(Optional<FileStamp> stamp) implements Outcome {}
+
+        /** Someone else changed the file meanwhile; nothing was written. */
+        record Changed(String sentence) implements Outcome {}
+
+        /** Nothing was written, for another reason. */
+        record Failed(String sentence) implements Outcome {}
+    }
+
     private final ExecutorService hand;
     private final Executor deliver;
+    /** Of the file that was written last, which the next save of it must find: several may be under way. */
+    private Path lastFile;
+    private Optional<FileStamp> lastStamp = Optional.empty();
 
     /** @param deliver where it is told how it went */
     Saver(Executor deliver) {
@@ -32,34 +50,46 @@ final class Saver {
                 task -> new Thread(task, "vatwright-saver"));
     }
 
-    /** @param done told what went wrong, in a sentence; nothing when it is saved */
-    void save(Project project, Path path, Consumer<Optional<String>> done) {
+    /** @param seen the file as it was seen last; nothing to write over whatever is there */
+    void save(Project project, Path path, Optional<FileStamp> seen, Consumer<Outcome> done) {
         hand.execute(() -> {
-            Optional<String> problem = Optional.empty();
+            Outcome outcome;
             try {
-                ProjectFile.write(project, path);
+                outcome = new Outcome.Saved(write(project, path, seen));
+            } catch (ChangedMeanwhile e) {
+                outcome = new Outcome.Changed(e.getMessage());
             } catch (Refusal e) {
-                problem = Optional.of(e.getMessage());
+                outcome = new Outcome.Failed(e.getMessage());
             } catch (RuntimeException | Error e) {
-                problem = Optional.of("%s could not be saved; the file stays as it was: %s"
+                outcome = new Outcome.Failed("%s could not be saved; the file stays as it was: %s"
                         .formatted(path.getFileName(), Fault.told(e)));
             }
-            Optional<String> told = problem;
+            Outcome told = outcome;
             deliver.execute(() -> done.accept(told));
         });
     }
 
-    /** Saves after whatever is being saved, and waits for it. */
-    void saveNow(Project project, Path path) {
+    private Optional<FileStamp> write(Project project, Path path, Optional<FileStamp> seen) {
+        // What was written here since the save was asked for is not someone else's.
+        boolean own = path.equals(lastFile) && FileStamp.of(path).equals(lastStamp);
+        Optional<FileStamp> expected = seen.isPresent() && own ? lastStamp : seen;
+        lastStamp = ProjectFile.write(project, path, expected);
+        lastFile = path;
+        return lastStamp;
+    }
+
+    /** Saves after whatever is being saved, and waits for it. @return the file as it is now */
+    Optional<FileStamp> saveNow(Project project, Path path, Optional<FileStamp> seen) {
         try {
-            hand.submit(() -> ProjectFile.write(project, path)).get();
+            return hand.submit(() -> write(project, path, seen)).get();
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new Refusal("saving was interrupted; save again", e);
         } catch (ExecutionException e) {
             throw e.getCause() instanceof Refusal refusal
                     ? refusal
-                    : new Refusal("%s could not be saved; the file stays as it was".formatted(path.getFileName()), e);
+                    : new Refusal("%s could not be saved; the file stays as it was: %s".formatted(path.getFileName(),
+                            Fault.told(e.getCause())), e);
         }
     }
 }

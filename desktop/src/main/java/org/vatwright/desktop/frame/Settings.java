@@ -40,6 +40,10 @@ public final class Settings {
         return new Settings(UserFolder.standard().path());
     }
 
+    UserFolder folder() {
+        return folder;
+    }
+
     /** @return where work is kept for recovery */
     public RecoveryStore recovery() {
         return new RecoveryStore(folder.recovery());

@@ -4,12 +4,12 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 
+import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.draft.Origin;
 import org.vatwright.core.family.weave.Weaving;
 import org.vatwright.core.loom.Look;
 import org.vatwright.core.loom.YarnLook;
-import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.desktop.studio.Message;
@@ -31,32 +31,36 @@ public final class WeavingFiles {
 
     private final Studio studio;
     private final Outside outside;
+    private final Errands errands;
 
-    WeavingFiles(Studio studio, Outside outside) {
+    WeavingFiles(Studio studio, Outside outside, Errands errands) {
         this.studio = studio;
         this.outside = outside;
+        this.errands = errands;
     }
 
     public void read() {
         outside.askOpen("Read a weaving file", KIND).ifPresent(this::read);
     }
 
+    private record Read(Design design, List<WifFinding> findings) {}
+
     /** Adds a design woven from the file; what was wrong in the file is said. */
     void read(Path path) {
-        try {
+        errands.read(path, () -> {
             WifFile file = WifFile.read(path);
-            Design woven = WifDesign.design(file, Origin.USUAL, new Look.Yarns(YarnLook.named("cotton")));
+            return new Read(WifDesign.design(file, Origin.USUAL, new Look.Yarns(YarnLook.named("cotton"))),
+                    file.findings());
+        }, read -> {
             List<String> names = studio.project().designs().stream().map(Design::name).toList();
-            Design design = names.contains(woven.name())
-                    ? woven.withName(Palette.freeName(woven.name(), names))
-                    : woven;
+            Design design = names.contains(read.design().name())
+                    ? read.design().withName(Palette.freeName(read.design().name(), names))
+                    : read.design();
             if (studio.edit("read " + path.getFileName(), p -> p.addDesign(design))) {
                 studio.select(s -> s.withDesign(design).withStage(Stage.BUILD));
-                tell(path, design, file.findings());
+                tell(path, design, read.findings());
             }
-        } catch (Refusal e) {
-            studio.say(Message.refused("%s was not read: %s".formatted(path.getFileName(), e.getMessage())));
-        }
+        });
     }
 
     private void tell(Path path, Design design, List<WifFinding> findings) {
@@ -87,14 +91,12 @@ public final class WeavingFiles {
     }
 
     private void write(Design design, Weaving weaving, Path path) {
-        try {
-            WifFile file = WifDesign.file(weaving, design.palette(), studio.colourway(design));
+        Colourway colourway = studio.colourway(design);
+        errands.run("Writing " + path.getFileName(), () -> {
+            WifFile file = WifDesign.file(weaving, design.palette(), colourway);
             file.write(path);
-            studio.say(Message.done("%s: %,d ends, %,d picks.".formatted(path.getFileName(), file.draft().ends(),
-                    file.draft().picks()))
-                    .offering("open folder", () -> outside.showFolder(path.toAbsolutePath().getParent())));
-        } catch (Refusal e) {
-            studio.say(Message.refused(e.getMessage()));
-        }
+            return "%s: %,d ends, %,d picks.".formatted(path.getFileName(), file.draft().ends(), file.draft().picks());
+        }, words -> studio.say(Message.done(words).offering("open folder",
+                () -> outside.showFolder(path.toAbsolutePath().getParent()))));
     }
 }

@@ -1,17 +1,22 @@
 package org.vatwright.desktop.studio;
 
+import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 
 /**
  * Something the window says in passing.
  *
- * @param action words of the one thing that can be done about it; empty for none
+ * @param acts what can be done about it
  */
-public record Message(Tone tone, String text, String action, Runnable act) {
+public record Message(Tone tone, String text, List<Act> acts) {
 
     public enum Tone {
         WRONG, DONE, HINT
     }
+
+    /** One thing that can be done, in a word or three. */
+    public record Act(String words, Runnable does) {}
 
     /** @param text a refusal's words, with or without a stop */
     public static Message refused(String text) {
@@ -21,18 +26,19 @@ public record Message(Tone tone, String text, String action, Runnable act) {
     }
 
     public static Message wrong(String text) {
-        return new Message(Tone.WRONG, text, "", () -> {});
+        return new Message(Tone.WRONG, text, List.of());
     }
 
     public static Message done(String text) {
-        return new Message(Tone.DONE, text, "", () -> {});
+        return new Message(Tone.DONE, text, List.of());
     }
 
     public static Message hint(String text) {
-        return new Message(Tone.HINT, text, "", () -> {});
+        return new Message(Tone.HINT, text, List.of());
     }
 
+    /** @return offering one thing more */
     public Message offering(String words, Runnable does) {
-        return new Message(tone, text, words, does);
+        return new Message(tone, text, Stream.concat(acts.stream(), Stream.of(new Act(words, does))).toList());
     }
 }

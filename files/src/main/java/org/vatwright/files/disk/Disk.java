@@ -1,6 +1,7 @@
 package org.vatwright.files.disk;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.channels.FileChannel;
 import java.nio.file.AccessDeniedException;
@@ -11,6 +12,7 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.util.Optional;
 
 import org.vatwright.core.measure.Refusal;
 
@@ -37,27 +39,33 @@ public final class Disk {
 
     /**
      * Writes to a temporary file in the same folder and moves it in place when it is complete, so that an existing file
-     * is replaced only whole.
+     * is replaced only whole. The new file has the rights of the old one; a link stays a link, and what it leads to is
+     * replaced; what is read-only is refused.
      *
      * @param checker looks at the new file before it is moved; when it throws, the old one stays
      */
     public static void writeWhole(Path file, Filler filler, Checker checker) {
-        Path target = file.toAbsolutePath();
         Path temporary = null;
         try {
+            Path target = Rights.meant(file.toAbsolutePath());
             if (target.getParent() != null) {
                 Files.createDirectories(target.getParent());
             }
             if (Files.isDirectory(target)) {
                 throw new Refusal("%s is a folder; name a file".formatted(file));
             }
-            temporary = target.resolveSibling(".%s.%d.part".formatted(target.getFileName(), System.nanoTime()));
+            Optional<Rights> rights = Rights.of(target);
+            Parts.tidy(target.getParent());
+            temporary = Parts.beside(target);
             try (OutputStream out = Files.newOutputStream(temporary, StandardOpenOption.CREATE_NEW,
                     StandardOpenOption.WRITE)) {
                 filler.fill(out);
             }
             try (FileChannel channel = FileChannel.open(temporary, StandardOpenOption.WRITE)) {
                 channel.force(true);
+            }
+            if (rights.isPresent()) {
+                rights.get().give(temporary);
             }
             checker.check(temporary);
             move(temporary, target);
@@ -91,17 +99,33 @@ public final class Disk {
     /** @return the whole file; refuses one that is missing or over the limit */
     public static byte[] read(Path file, Limits limits) {
         try {
-            if (Files.isDirectory(file)) {
-                throw new Refusal("%s is a folder; name a file".formatted(file));
-            }
+            checkFile(file);
             long size = Files.size(file);
             if (size > limits.fileBytes()) {
                 throw new Refusal("%s has %,d bytes; %,d are the most that is read".formatted(file, size,
                         limits.fileBytes()));
             }
-            return Files.readAllBytes(file);
+            // A file may grow while it is read.
+            try (InputStream in = Files.newInputStream(file)) {
+                byte[] bytes = in.readNBytes((int) Math.min(Integer.MAX_VALUE - 16, limits.fileBytes() + 1));
+                if (bytes.length > limits.fileBytes()) {
+                    throw new Refusal("%s has more than %,d bytes, the most that is read".formatted(file,
+                            limits.fileBytes()));
+                }
+                return bytes;
+            }
         } catch (IOException e) {
             throw new Refusal("%s could not be read: %s".formatted(file, why(e)), e);
+        }
+    }
+
+    /** Refuses a folder, and a device or pipe, which could be read for ever. What is not there is for the reader to say. */
+    public static void checkFile(Path file) {
+        if (Files.isDirectory(file)) {
+            throw new Refusal("%s is a folder; name a file".formatted(file));
+        }
+        if (Files.exists(file) && !Files.isRegularFile(file)) {
+            throw new Refusal("%s is no file but something of the system's own; name a file".formatted(file));
         }
     }
 

@@ -20,6 +20,7 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.files.disk.Disk;
+import org.vatwright.files.disk.FileStamp;
 import org.vatwright.files.disk.Limits;
 import org.vatwright.files.json.Json;
 import org.vatwright.files.json.JsonIn;
@@ -51,14 +52,35 @@ public final class ProjectFile {
      * of the old one.
      */
     public static void write(Project project, Path file) {
+        write(project, file, Optional.empty());
+    }
+
+    /**
+     * Writes a project over a file that was seen before.
+     *
+     * @param seen the file as it was then; when it is another one now, nothing is written
+     * @return the file as it is now
+     * @throws ChangedMeanwhile when someone else changed it
+     */
+    public static Optional<FileStamp> write(Project project, Path file, Optional<FileStamp> seen) {
+        checkSeen(file, seen);
         try (PictureEntries pictures = new PictureEntries(file)) {
             byte[] json = Json.write(ProjectCodec.write(project, pictures::entry));
             checkReadable(json.length, pictures.count());
             Disk.writeWhole(file, out -> pack(json, pictures, out), written -> {
                 readBack(project, json, pictures, written);
                 pictures.letGo();
+                checkSeen(file, seen);
             });
             pictures.written();
+            return FileStamp.of(file);
+        }
+    }
+
+    private static void checkSeen(Path file, Optional<FileStamp> seen) {
+        Optional<FileStamp> now = FileStamp.of(file);
+        if (seen.isPresent() && now.isPresent() && !now.equals(seen)) {
+            throw new ChangedMeanwhile(file);
         }
     }
 
@@ -148,9 +170,7 @@ public final class ProjectFile {
     }
 
     private static byte[] head(Path file) {
-        if (Files.isDirectory(file)) {
-            throw new Refusal("%s is a folder; name a file".formatted(file));
-        }
+        Disk.checkFile(file);
         try (InputStream in = Files.newInputStream(file)) {
             return in.readNBytes(LOOKED_AT);
         } catch (IOException e) {

@@ -94,6 +94,7 @@ public final class KeptPlace implements AutoCloseable {
         });
         ObjectNode out = Json.object().put("format", FORMAT).put("version", VERSION);
         work.file().ifPresent(f -> out.put("file", f.toString()));
+        work.seen().ifPresent(s -> out.putObject("seen").put("bytes", s.bytes()).put("nanos", s.nanos()));
         out.put("design", work.design().text()).set("project", document);
         ObjectNode homes = out.putObject("homes");
         used.forEach((name, raster) -> ProjectFile.home(raster).ifPresent(

@@ -14,6 +14,7 @@ import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.files.disk.Disk;
+import org.vatwright.files.disk.FileStamp;
 import org.vatwright.files.disk.Limits;
 import org.vatwright.files.json.Json;
 import org.vatwright.files.json.JsonIn;
@@ -53,7 +54,7 @@ public record LeftBehind(Path folder, Instant when) {
     private KeptWork read(Told told) {
         byte[] bytes = Disk.read(folder.resolve(KeptPlace.DOCUMENT), Limits.STANDARD);
         return Json.read(bytes, "the work that was kept", in -> in.placed(i -> {
-            i.only("format", "version", "file", "design", "project", "homes");
+            i.only("format", "version", "file", "seen", "design", "project", "homes");
             if (!i.text("format").equals(KeptPlace.FORMAT) || i.whole("version", 0) != KeptPlace.VERSION) {
                 throw i.at("version").wrong("is not one that this Vatwright reads");
             }
@@ -63,8 +64,14 @@ public record LeftBehind(Path folder, Instant when) {
                 Raster raster = picture(n, homes);
                 told.picture(n, raster);
                 return raster;
-            })), file(i.text("file", "")), new Id(i.text("design")));
+            })), file(i.text("file", "")), seen(i), new Id(i.text("design")));
         }));
+    }
+
+    private static Optional<FileStamp> seen(JsonIn in) {
+        return in.has("seen")
+                ? Optional.of(new FileStamp(in.at("seen").longWhole("bytes", 0), in.at("seen").longWhole("nanos", 0)))
+                : Optional.empty();
     }
 
     private static Optional<Path> file(String path) {

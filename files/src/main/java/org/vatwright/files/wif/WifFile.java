@@ -1,13 +1,11 @@
 package org.vatwright.files.wif;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
-import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,6 +16,7 @@ import org.vatwright.core.draft.Draft;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.measure.Require;
 import org.vatwright.files.disk.Disk;
+import org.vatwright.files.disk.Limits;
 
 /**
  * What a weaving file says.
@@ -39,15 +38,9 @@ public record WifFile(String title, Draft draft, List<Rgb> colours, List<Integer
 
     /** @throws Refusal when it cannot be read, is too large or holds nothing to weave */
     public static WifFile read(Path path) {
-        try {
-            Require.that(Files.size(path) <= MOST_BYTES, "%s is larger than %,d bytes, which no weaving file needs"
-                    .formatted(path.getFileName(), MOST_BYTES));
-            WifFile file = parse(Files.readAllBytes(path));
-            String name = path.getFileName().toString().replaceFirst("(?i)\\.wif$", "");
-            return file.title.isEmpty() ? file.withTitle(name.isBlank() ? "Weave" : name) : file;
-        } catch (IOException e) {
-            throw new Refusal("%s cannot be read: %s".formatted(path, e.getMessage()));
-        }
+        WifFile file = parse(Disk.read(path, Limits.STANDARD));
+        String name = path.getFileName().toString().replaceFirst("(?i)\\.wif$", "");
+        return file.title.isEmpty() ? file.withTitle(name.isBlank() ? "Weave" : name) : file;
     }
 
     public static WifFile parse(byte[] bytes) {

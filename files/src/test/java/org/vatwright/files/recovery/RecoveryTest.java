@@ -22,6 +22,7 @@ import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.files.demo.DemoCommission;
+import org.vatwright.files.disk.FileStamp;
 import org.vatwright.files.project.ProjectFile;
 
 class RecoveryTest {
@@ -36,6 +37,7 @@ class RecoveryTest {
 
     private KeptWork work(Project project) {
         return new KeptWork(project, Optional.of(folder.resolve("ferry.vatwright")),
+                Optional.of(new FileStamp(12, 1_795_000_000_123_456_789L)),
                 project.designs().getFirst().id());
     }
 
