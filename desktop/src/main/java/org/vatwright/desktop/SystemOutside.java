@@ -82,4 +82,14 @@ final class SystemOutside implements Outside {
         ButtonType answer = alert.showAndWait().orElse(stay);
         return answer == save ? Leave.SAVE : answer == discard ? Leave.DISCARD : Leave.STAY;
     }
+
+    @Override
+    public boolean askStop(String sentence) {
+        ButtonType stop = new ButtonType("Stop and close", ButtonBar.ButtonData.YES);
+        ButtonType stay = new ButtonType("Go on working", ButtonBar.ButtonData.CANCEL_CLOSE);
+        Alert alert = new Alert(Alert.AlertType.NONE, sentence, stop, stay);
+        alert.initOwner(stage);
+        alert.setTitle("Vatwright");
+        return alert.showAndWait().orElse(stay) == stop;
+    }
 }

@@ -4,7 +4,6 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 
-import org.vatwright.desktop.frame.Desk;
 import org.vatwright.desktop.frame.Settings;
 
 import javafx.application.Application;
@@ -26,12 +25,9 @@ public final class VatwrightApp extends Application {
         stage.setTitle("Vatwright");
         stage.setMinWidth(1100);
         stage.setMinHeight(700);
-        Desk desk = window.desk();
         stage.setOnCloseRequest(e -> {
-            if (!desk.mayLeave()) {
+            if (!window.mayClose()) {
                 e.consume();
-            } else {
-                desk.end();
             }
         });
         List<String> words = getParameters().getRaw();

@@ -17,6 +17,7 @@ import org.vatwright.desktop.frame.Settings;
 import org.vatwright.desktop.frame.StageView;
 import org.vatwright.desktop.frame.Welcome;
 import org.vatwright.desktop.inspect.InspectStage;
+import org.vatwright.desktop.produce.Press;
 import org.vatwright.desktop.produce.ProduceStage;
 import org.vatwright.desktop.studio.Faults;
 import org.vatwright.desktop.studio.Stage;
@@ -35,12 +36,15 @@ import javafx.util.Duration;
 /** Puts the window together: studio, desk, frame, stages, style. */
 public final class Window {
 
+    private static final long LONGEST_STOP_MILLIS = 10_000;
     private static final String[] FONTS = {"font/Cabin-Regular.otf", "font/Cabin-SemiBold.otf"};
 
     private final Studio studio = new Studio(Project.empty("New commission"), new ShippedTypefaces());
     private final Settings settings;
+    private final Outside outside;
     private final Desk desk;
     private final BorderPane content = new BorderPane();
+    private final Press press;
     private final StackPane root = new StackPane(content);
     private Frame frame;
 
@@ -48,6 +52,8 @@ public final class Window {
         this.settings = settings;
         desk = new Desk(studio, outside, settings);
         Thread.setDefaultUncaughtExceptionHandler(new Faults(Platform::runLater, studio::say));
+        press = new Press(Platform::runLater, studio::say, outside::showFolder);
+        this.outside = outside;
         root.getStyleClass().add("vatwright");
         content.setCenter(new Welcome(this::fresh, this::openOther, this::demo));
         content.setTop(new LeftBehindStrip(studio, desk, settings.recovery(), this::takeUp));
@@ -109,6 +115,22 @@ public final class Window {
         });
     }
 
+    /** @return whether the window may close; what runs is stopped then, and what was kept for recovery is let go */
+    boolean mayClose() {
+        if (press.busy() > 0 && !outside.askStop(press.busy() == 1
+                ? "A job is still running. Closing stops it, and nothing of it is written."
+                : "%d jobs are still running. Closing stops them, and nothing of them is written."
+                        .formatted(press.busy()))) {
+            return false;
+        }
+        if (!desk.mayLeave()) {
+            return false;
+        }
+        press.stopAll(LONGEST_STOP_MILLIS);
+        desk.end();
+        return true;
+    }
+
     /** Shows nothing yet, not even the welcome. */
     void bare() {
         content.setCenter(null);
@@ -120,7 +142,7 @@ public final class Window {
             Map<Stage, Supplier<StageView>> makers = Map.of(Stage.BUILD, () -> new BuildStage(studio, desk),
                     Stage.INSPECT,
                     () -> new InspectStage(studio), Stage.COLOUR, () -> new ColourStage(studio, desk), Stage.DRESS,
-                    () -> new DressStage(studio, desk), Stage.PRODUCE, () -> new ProduceStage(studio, desk));
+                    () -> new DressStage(studio, desk), Stage.PRODUCE, () -> new ProduceStage(studio, desk, press));
             frame = new Frame(studio, desk, settings, makers);
             content.setCenter(frame);
         }

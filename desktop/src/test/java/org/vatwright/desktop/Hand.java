@@ -393,6 +393,11 @@ final class Hand implements AutoCloseable {
         return text == null ? "" : ((javafx.scene.control.Labeled) text).getText();
     }
 
+    /** @return whether the window lets itself be closed */
+    boolean closes() throws Exception {
+        return onFx(window::mayClose);
+    }
+
     @Override
     public void close() throws Exception {
         onFx(() -> {

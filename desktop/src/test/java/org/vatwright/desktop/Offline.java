@@ -14,6 +14,8 @@ final class Offline implements Outside {
 
     final Deque<Path> answers = new ArrayDeque<>();
     final List<Path> foldersShown = new ArrayList<>();
+    final List<String> asked = new ArrayList<>();
+    boolean stop = true;
     Leave leave = Leave.DISCARD;
 
     @Override
@@ -34,6 +36,12 @@ final class Offline implements Outside {
     @Override
     public void showFolder(Path folder) {
         foldersShown.add(folder);
+    }
+
+    @Override
+    public boolean askStop(String sentence) {
+        asked.add(sentence);
+        return stop;
     }
 
     @Override

@@ -2,15 +2,19 @@ package org.vatwright.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.stream.Stream;
 
 import org.junit.jupiter.api.Test;
+import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.project.Job;
 import org.vatwright.core.project.Output;
 import org.vatwright.core.project.Project;
+import org.vatwright.desktop.frame.Outside.Leave;
 
 import javafx.scene.input.KeyCode;
 
@@ -42,6 +46,118 @@ class ProduceByHandTest extends AtTheDemo {
             assertThat(left).isEmpty();
         }
         assertThat(hand.shows("stop-Ticket-hall-paper")).isFalse();
+    }
+
+    private List<String> made() throws IOException {
+        if (!Files.exists(folder.resolve("made"))) {
+            return List.of();
+        }
+        try (Stream<Path> all = Files.list(folder.resolve("made"))) {
+            return all.map(p -> p.getFileName().toString()).sorted().toList();
+        }
+    }
+
+    private static Project without(Project project, Job job) {
+        return project.withJobs(project.jobs().stream().filter(j -> !j.equals(job)).toList());
+    }
+
+    private void runTheLongOne() throws Exception {
+        toTheDocket();
+        hand.click("job-Ticket-hall-paper");
+        hand.write("density-of-the-job", "300");
+        hand.click("run-Ticket-hall-paper");
+        hand.node("stop-Ticket-hall-paper");
+    }
+
+    @Test
+    void aRunningJobIsRenamedAndStillStopped() throws Exception {
+        runTheLongOne();
+        hand.write("job-name", "Hall paper");
+        hand.click("stop-Hall-paper");
+        hand.until("it says so", () -> hand.messageText().contains("was stopped; nothing was written"));
+        assertThat(made()).isEmpty();
+        assertThat(hand.shows("stop-Hall-paper")).isFalse();
+        assertThat(hand.node("run-Hall-paper").isDisabled()).isFalse();
+    }
+
+    @Test
+    void aRunningJobThatIsRemovedStopsAndTheOthersRowsStayTheirOwn() throws Exception {
+        runTheLongOne();
+        hand.click(hand.words("remove this job"));
+        hand.until("it says so", () -> hand.messageText().contains("was stopped; nothing was written"));
+        assertThat(made()).isEmpty();
+        for (Job left : hand.studio().project().jobs()) {
+            assertThat(hand.shows("stop-" + left.name().replaceAll("[^A-Za-z0-9]+", "-"))).as(left.name()).isFalse();
+        }
+        hand.press(KeyCode.CONTROL, KeyCode.Z);
+        hand.click("job-Ticket-hall-paper");
+        hand.write("density-of-the-job", "20");
+        hand.click("run-Ticket-hall-paper");
+        hand.until("brought back, it runs", () -> hand.messageText().contains("is written to"));
+    }
+
+    @Test
+    void aRowAboveThatGoesTakesNoProgressWithIt() throws Exception {
+        runTheLongOne();
+        Job first = hand.studio().project().jobs().getFirst();
+        assertThat(first.name()).isNotEqualTo("Ticket-hall paper");
+        Hand.onFx(() -> hand.studio().edit("remove", p -> without(p, first)));
+        assertThat(hand.shows("stop-Ticket-hall-paper")).isTrue();
+        hand.click("stop-Ticket-hall-paper");
+        hand.until("it says so", () -> hand.messageText().contains("was stopped; nothing was written"));
+    }
+
+    @Test
+    void theWindowIsClosedOverARunningJobOnlyWhenThatIsMeant() throws Exception {
+        runTheLongOne();
+        hand.outside.leave = Leave.DISCARD;
+        hand.outside.stop = false;
+        assertThat(hand.closes()).isFalse();
+        assertThat(hand.outside.asked).singleElement().asString().contains("A job is still running");
+        assertThat(hand.shows("stop-Ticket-hall-paper")).isTrue();
+        hand.outside.stop = true;
+        assertThat(hand.closes()).isTrue();
+        assertThat(made()).as("nothing half written").isEmpty();
+    }
+
+    @Test
+    void whereNothingCanBeWrittenItIsSaidAndTheJobRunsElsewhere() throws Exception {
+        Path inTheWay = Files.writeString(folder.resolve("made"), "a file");
+        toTheDocket();
+        hand.click("job-Paper-sheet");
+        hand.write("density-of-the-job", "50");
+        hand.click("run-Paper-sheet");
+        hand.until("it is said", () -> hand.messageText().startsWith("Paper sheet: "));
+        assertThat(hand.messageText()).contains("could not be written");
+        assertThat(hand.shows("stop-Paper-sheet")).isFalse();
+        Files.delete(inTheWay);
+        hand.click("run-Paper-sheet");
+        hand.until("it is written", () -> Files.exists(folder.resolve("made/Paper-sheet.jpg")));
+    }
+
+    @Test
+    void jobsOfOneNameWriteFilesOfTheirOwn() throws Exception {
+        toTheDocket();
+        Job sheet = job("Paper sheet");
+        Hand.onFx(() -> hand.studio().edit("three alike", p -> {
+            Project only = p;
+            for (Job job : p.jobs()) {
+                only = without(only, job);
+            }
+            for (String name : List.of("\uD83C\uDF0A", "\uD83D\uDEA2", "UNNAMED-2")) {
+                only = only.addJob(sheet.with().id(Id.fresh()).name(name)
+                        .output(new Output(Output.Format.JPEG, new Density(30))).build());
+            }
+            return only;
+        }));
+        hand.click(hand.words("Produce all"));
+        hand.until("all are done", () -> {
+            try {
+                return made().equals(List.of("UNNAMED-2-2.jpg", "unnamed-2.jpg", "unnamed.jpg"));
+            } catch (IOException e) {
+                return false;
+            }
+        });
     }
 
     @Test

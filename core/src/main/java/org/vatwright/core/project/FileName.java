@@ -1,15 +1,23 @@
 package org.vatwright.core.project;
 
+import java.nio.charset.StandardCharsets;
 import java.text.Normalizer;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
+
+import org.vatwright.core.measure.Id;
 
 /** Names of files made from what people call things, safe on every system. */
 public final class FileName {
 
     /** With a suffix and a number still below the 143 signs that the strictest file systems take. */
     private static final int MOST_SIGNS = 100;
+    /** With a suffix and a number still below the 255 bytes that most file systems take. */
+    private static final int MOST_BYTES = 200;
     /** Names that one widespread system keeps for devices, whatever follows after a dot. */
     private static final Set<String> DEVICES = Set.of("con", "prn", "aux", "nul", "com1", "com2", "com3", "com4",
             "com5",
@@ -21,26 +29,53 @@ public final class FileName {
     public static String of(String name) {
         String plain = Normalizer.normalize(name, Normalizer.Form.NFC).replaceAll("[^\\p{L}\\p{M}\\p{N}._-]+", "-")
                 .replaceAll("\\.{2,}", "-");
-        String cut = plain.codePointCount(0, plain.length()) > MOST_SIGNS
-                ? plain.substring(0, plain.offsetByCodePoints(0, MOST_SIGNS))
-                : plain;
-        String trimmed = cut.replaceAll("^[-._]+|[-._]+$", "");
-        String first = trimmed.split("\\.", 2)[0].toLowerCase(Locale.ROOT);
-        return trimmed.isEmpty() ? "unnamed" : DEVICES.contains(first) ? trimmed + "-file" : trimmed;
+        String trimmed = cut(plain.replaceAll("^[-._\\p{M}]+", "")).replaceAll("[-._]+$", "");
+        if (trimmed.isEmpty()) {
+            return "unnamed";
+        }
+        String first = trimmed.split("\\.", 2)[0];
+        // Raised figures count as figures there.
+        boolean device = DEVICES.contains(Normalizer.normalize(first, Normalizer.Form.NFKC).toLowerCase(Locale.ROOT));
+        return device ? first + "-file" + trimmed.substring(first.length()) : trimmed;
+    }
+
+    private static String cut(String name) {
+        StringBuilder cut = new StringBuilder();
+        int bytes = 0;
+        int signs = 0;
+        for (int sign : name.codePoints().toArray()) {
+            String text = Character.toString(sign);
+            bytes += text.getBytes(StandardCharsets.UTF_8).length;
+            signs++;
+            if (bytes > MOST_BYTES || signs > MOST_SIGNS) {
+                break;
+            }
+            cut.append(text);
+        }
+        return cut.toString();
+    }
+
+    /** @return the file of one of several jobs; see {@link #all} */
+    public static String of(Job job, List<Job> all) {
+        return all(all).get(job.id());
     }
 
     /**
-     * The file of one of several jobs: those of one name, as a system that does not tell capitals apart sees it, are
-     * numbered in their order.
-     *
-     * @return the name with the suffix of its kind of file
+     * The files of several jobs, each with the suffix of its kind. No two are the same, also to a system that does not tell
+     * capitals apart: where a name is taken by a job before, a number follows it.
      */
-    public static String of(Job job, List<Job> all) {
-        String name = of(job.name());
-        String suffix = "." + job.output().format().suffix();
-        List<Job> alike = all.stream().filter(j -> (of(j.name()) + "." + j.output().format().suffix())
-                .equalsIgnoreCase(name + suffix)).toList();
-        int at = alike.indexOf(job);
-        return at <= 0 ? name + suffix : "%s-%d%s".formatted(name, at + 1, suffix);
+    public static Map<Id, String> all(List<Job> jobs) {
+        Map<Id, String> names = new LinkedHashMap<>();
+        Set<String> taken = new HashSet<>();
+        for (Job job : jobs) {
+            String name = of(job.name());
+            String suffix = "." + job.output().format().suffix();
+            String free = name + suffix;
+            for (int i = 2; !taken.add(free.toLowerCase(Locale.ROOT)); i++) {
+                free = "%s-%d%s".formatted(name, i, suffix);
+            }
+            names.put(job.id(), free);
+        }
+        return names;
     }
 }

@@ -3,6 +3,7 @@ package org.vatwright.core.project;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 
@@ -83,14 +84,23 @@ class ProjectTest {
         assertThat(FileName.of("Ship's name / 1")).isEqualTo("Ship-s-name-1");
         assertThat(FileName.of("../../etc\\x:y")).isEqualTo("etc-x-y");
         assertThat(FileName.of(" ...\u0007 ")).isEqualTo("unnamed");
-        assertThat(FileName.of("con.tiles")).isEqualTo("con.tiles-file");
+        assertThat(FileName.of("con.tiles")).isEqualTo("con-file.tiles");
         assertThat(FileName.of("Fischgr\u00e4t 45\u00b0")).isEqualTo("Fischgr\u00e4t-45");
         assertThat(FileName.of("x".repeat(300))).hasSize(100);
+        assertThat(FileName.of("\uD83C\uDF0A\uD83D\uDEA2")).as("of nothing but pictures").isEqualTo("unnamed");
+        assertThat(FileName.of("CON")).isEqualTo("CON-file");
+        assertThat(FileName.of("lpt\u00b9.x")).as("raised figures are figures there").isEqualTo("lpt\u00b9-file.x");
+        assertThat(FileName.of("console")).isEqualTo("console");
+        for (String sign : List.of("\u5e03", "\ud840\udc0b", "a\u0301")) {
+            assertThat(FileName.of(sign.repeat(300)).getBytes(StandardCharsets.UTF_8)).hasSizeBetween(100, 200);
+        }
         Job job = START.jobs().getFirst();
         Job other = job.with().id(Id.fresh()).name("TILE").build();
         Job third = job.with().id(Id.fresh()).output(new Output(Output.Format.SVG, new Density(300))).build();
         List<Job> all = List.of(job, other, third);
         assertThat(all.stream().map(j -> FileName.of(j, all))).containsExactly("Tile.png", "TILE-2.png", "Tile.svg");
+        List<Job> numbered = List.of(job, job.with().id(Id.fresh()).name("tile-2").build(), other);
+        assertThat(FileName.all(numbered).values()).containsExactly("Tile.png", "tile-2.png", "TILE-3.png");
     }
 
     @Test

@@ -24,4 +24,7 @@ public interface Outside {
     }
 
     Leave askUnsaved(String project);
+
+    /** @return whether what runs may be stopped, as the sentence says */
+    boolean askStop(String sentence);
 }

@@ -28,6 +28,7 @@ final class JobForm extends VBox {
     private static final String EACH_ITS_OWN = "each its own";
 
     private final Studio studio;
+    private final Press press;
     private final TextField name = new TextField();
     private final ComboBox<Choice> subject = new ComboBox<>();
     private final ComboBox<String> colourway = new ComboBox<>();
@@ -38,9 +39,10 @@ final class JobForm extends VBox {
     private final NumberRow quality;
     private boolean showing;
 
-    JobForm(Studio studio) {
+    JobForm(Studio studio, Press press) {
         super(8);
         this.studio = studio;
+        this.press = press;
         getStyleClass().add("card");
         name.getStyleClass().add("title-field");
         name.setId("job-name");
@@ -101,9 +103,14 @@ final class JobForm extends VBox {
                 .ifPresent(j -> edit("rename job", x -> x.withName(wanted)));
     }
 
+    /** What is taken off the docket does not run on. */
     private void remove() {
-        studio.project().job(studio.selection().job()).ifPresent(job -> studio.edit("remove job " + job.name(),
-                p -> p.withJobs(p.jobs().stream().filter(j -> !j.id().equals(job.id())).toList())));
+        studio.project().job(studio.selection().job()).ifPresent(job -> {
+            if (studio.edit("remove job " + job.name(),
+                    p -> p.withJobs(p.jobs().stream().filter(j -> !j.id().equals(job.id())).toList()))) {
+                press.stop(job.id());
+            }
+        });
     }
 
     void show(Job job) {

@@ -1,10 +1,9 @@
 package org.vatwright.desktop.produce;
 
-import java.nio.file.Path;
+import java.util.OptionalDouble;
 import java.util.function.Consumer;
 
 import org.vatwright.core.measure.Id;
-import org.vatwright.core.project.FileName;
 import org.vatwright.core.project.Job;
 import org.vatwright.core.project.JobPlan;
 import org.vatwright.desktop.control.Styles;
@@ -45,42 +44,32 @@ final class JobRow extends HBox {
         HBox.setHgrow(words, Priority.ALWAYS);
         getChildren().addAll(words, progress, stop, run);
         setOnMousePressed(e -> studio.select(s -> s.withJob(job)));
-        idle();
+        showRun(OptionalDouble.empty());
     }
 
-    void show(Job shown, JobPlan plan) {
+    void show(Job shown, String fileName, JobPlan plan) {
         job = shown.id();
         String called = shown.name().replaceAll("[^A-Za-z0-9]+", "-");
         setId("job-" + called);
         run.setId("run-" + called);
         stop.setId("stop-" + called);
         name.setText(shown.name());
-        file.setText(FileName.of(shown, studio.project().jobs()));
+        file.setText(fileName);
         sentence.setText(plan.sentence());
         warnings.getChildren().setAll(plan.warnings().stream().map(w -> Ui.prose("\u25b2 " + w, "look")).toList());
         possible = plan.possible();
-        run.setDisable(!possible || stop.isVisible());
         pseudoClassStateChanged(Styles.CHOSEN, studio.selection().job().equals(job));
     }
 
-    void running(double share) {
-        progress.setProgress(share);
-        Ui.show(progress, true);
-        Ui.show(stop, true);
-        run.setDisable(true);
-    }
-
-    void idle() {
-        Ui.show(progress, false);
-        Ui.show(stop, false);
-        run.setDisable(!possible);
+    /** @param share of it that is done, when it runs or waits to */
+    void showRun(OptionalDouble share) {
+        share.ifPresent(progress::setProgress);
+        Ui.show(progress, share.isPresent());
+        Ui.show(stop, share.isPresent());
+        run.setDisable(!possible || share.isPresent());
     }
 
     Id job() {
         return job;
-    }
-
-    static String written(Path file) {
-        return "%s is written to %s.".formatted(file.getFileName(), file.getParent());
     }
 }

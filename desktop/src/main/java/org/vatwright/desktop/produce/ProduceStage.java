@@ -5,22 +5,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.CancellationException;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.BiFunction;
 
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.measure.Id;
-import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.project.FileName;
 import org.vatwright.core.project.Job;
 import org.vatwright.core.project.JobPlan;
 import org.vatwright.core.project.Output;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.project.Task;
-import org.vatwright.core.raster.Work;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.frame.Desk;
 import org.vatwright.desktop.frame.StageView;
@@ -28,7 +22,6 @@ import org.vatwright.desktop.studio.Message;
 import org.vatwright.desktop.studio.Studio;
 import org.vatwright.files.produce.Producer;
 
-import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -41,25 +34,21 @@ import javafx.scene.layout.VBox;
 /** Produce: the docket of jobs. They run beside the window, one after the other, and can be stopped. */
 public final class ProduceStage extends StageView {
 
-    private static final ExecutorService PRESS = Executors.newSingleThreadExecutor(task -> {
-        Thread thread = new Thread(task, "vatwright-press");
-        thread.setDaemon(true);
-        return thread;
-    });
-
     private final Desk desk;
     private final VBox docket = new VBox(8);
     private final List<JobRow> rows = new ArrayList<>();
     private final Label where = Ui.label("", "on-cloth");
     private final JobForm form;
     private final Label hint = Ui.prose("Choose a job to change its settings, or add one.", "quiet");
-    private final Map<Id, AtomicBoolean> running = new ConcurrentHashMap<>();
+    private final Press press;
     private Path folder;
 
-    public ProduceStage(Studio studio, Desk desk) {
+    public ProduceStage(Studio studio, Desk desk, Press press) {
         super(studio);
         this.desk = desk;
-        form = new JobForm(studio);
+        this.press = press;
+        press.watch(this::showRuns);
+        form = new JobForm(studio, press);
         MenuButton add = new MenuButton("Add a job");
         add.setId("add-job");
         add.getStyleClass().add("pill");
@@ -127,59 +116,19 @@ public final class ProduceStage extends StageView {
 
     private void run(Id id) {
         Project project = studio.project();
-        Optional<Job> found = project.job(id);
-        if (found.isEmpty() || running.containsKey(id)) {
-            return;
-        }
-        String name = found.get().name();
-        AtomicBoolean stop = new AtomicBoolean();
-        running.put(id, stop);
-        progress(id, 0);
-        Path target = folder();
-        PRESS.execute(() -> {
-            Message message;
-            try {
-                Work work = Work.plain().stoppedBy(stop::get)
-                        .telling(share -> Platform.runLater(() -> progress(id, share)));
-                work.goOn();
-                Path file = new Producer(project, studio.faces()).run(found.get(), target, work);
-                message = Message.done(JobRow.written(file)).offering("open folder",
-                        () -> desk.outside().showFolder(file.getParent()));
-            } catch (CancellationException e) {
-                message = Message.hint(name + " was stopped; nothing was written.");
-            } catch (Refusal e) {
-                message = Message.wrong(name + ": " + e.getMessage() + ".");
-            } catch (OutOfMemoryError e) {
-                message = Message.wrong(name + ": there is not enough memory for that many pixels; lower the density.");
-            }
-            Message said = message;
-            Platform.runLater(() -> {
-                running.remove(id);
-                row(id).ifPresent(JobRow::idle);
-                studio.say(said);
-            });
-        });
+        Producer producer = new Producer(project, studio.faces());
+        project.job(id).ifPresent(job -> press.run(producer::run, job, folder()));
     }
 
-    private void progress(Id id, double share) {
-        if (running.containsKey(id)) {
-            row(id).ifPresent(r -> r.running(share));
-        }
-    }
-
-    private Optional<JobRow> row(Id id) {
-        return rows.stream().filter(r -> id.equals(r.job())).findFirst();
-    }
-
-    private void halt(Id id) {
-        Optional.ofNullable(running.get(id)).ifPresent(stop -> stop.set(true));
+    private void showRuns() {
+        rows.forEach(row -> row.showRun(press.share(row.job())));
     }
 
     @Override
     public void refresh() {
         List<Job> jobs = studio.project().jobs();
         while (rows.size() < jobs.size()) {
-            rows.add(new JobRow(studio, this::run, this::halt));
+            rows.add(new JobRow(studio, this::run, press::stop));
         }
         while (rows.size() > jobs.size()) {
             rows.removeLast();
@@ -193,9 +142,12 @@ public final class ProduceStage extends StageView {
         if (!docket.getChildren().equals(shown)) {
             docket.getChildren().setAll(shown);
         }
+        Map<Id, String> files = FileName.all(jobs);
         for (int i = 0; i < jobs.size(); i++) {
-            rows.get(i).show(jobs.get(i), JobPlan.of(studio.project(), jobs.get(i), studio.faces()));
+            Job job = jobs.get(i);
+            rows.get(i).show(job, files.get(job.id()), JobPlan.of(studio.project(), job, studio.faces()));
         }
+        showRuns();
         where.setText("into " + String.valueOf(folder()).replace(System.getProperty("user.home"), "~"));
         Optional<Job> chosen = studio.project().job(studio.selection().job());
         Ui.show(form, chosen.isPresent());
