@@ -45,7 +45,11 @@ public sealed interface Article {
     }
 
     /** A line of a flat that closes nothing: a fold, a fastening. */
-    record Line(Outline outline, Pen stroke) {}
+    record Line(Outline outline, Pen stroke) {
+        public Line {
+            outline.checked("a line");
+        }
+    }
 
     /**
      * A drawing of a garment or product laid flat.

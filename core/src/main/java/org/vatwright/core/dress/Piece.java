@@ -20,6 +20,6 @@ public record Piece(Id id, String name, Outline outline,
 
     public Piece {
         name = Require.named("piece", name);
-        Require.that(outline.finite(), "the outline of %s has a coordinate that is no number".formatted(name));
+        outline.checked("the outline of " + name);
     }
 }

@@ -18,8 +18,6 @@ public sealed interface Form {
 
     double LEAST_MM = 0.01;
     double MOST_MM = 5000;
-    /** As far as the largest cell is wide. */
-    double FARTHEST_MM = 20_000;
 
     /** One of each that can be drawn by its numbers, in that size. */
     static List<Form> examples(double mm) {
@@ -91,15 +89,7 @@ public sealed interface Form {
     /** A path of any shape: drawn by hand, read, or made of others. */
     record Free(Outline outline) implements Form {
         public Free {
-            Require.within("reach of a path", reach(outline), 0, FARTHEST_MM, "mm");
-        }
-
-        /** @return the farthest from the middle that it goes */
-        private static double reach(Outline outline) {
-            Rectangle2D box = outline.bounds();
-            return box.isEmpty() && box.getWidth() == 0 && box.getHeight() == 0
-                    ? 0
-                    : Math.max(Math.max(-box.getMinX(), box.getMaxX()), Math.max(-box.getMinY(), box.getMaxY()));
+            outline.checked("a path");
         }
     }
 

@@ -56,7 +56,7 @@ public record Fill(Id id, String name, Source source, double wide, double high, 
         @Override
         public boolean equals(Object other) {
             return other instanceof OfDesign(Design its, Optional<String> worn) && colourway.equals(worn)
-                    && design.equals(its);
+                    && Likeness.of(design, its);
         }
 
         @Override

@@ -1,7 +1,9 @@
 package org.vatwright.core.project;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -15,6 +17,8 @@ import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.CheckLimits;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
+import org.vatwright.core.raster.Picture;
+import org.vatwright.core.raster.Raster;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 
@@ -53,6 +57,17 @@ public record Project(String name, String note, List<Design> designs, List<Artic
         for (Id id : ids) {
             Require.that(seen.add(id), "two %ss have the id %s; each needs its own".formatted(what, id));
         }
+    }
+
+    /** @return how many pixels its pictures have together; one that several designs show counts once */
+    public long picturePixels() {
+        Set<Raster> seen = Collections.newSetFromMap(new IdentityHashMap<>());
+        designs.forEach(d -> d.fills().forEach(f -> {
+            if (f.source() instanceof Fill.OfPicture(Picture picture)) {
+                seen.add(picture.raster());
+            }
+        }));
+        return seen.stream().mapToLong(r -> (long) r.width() * r.height()).sum();
     }
 
     public Optional<Design> design(Id id) {

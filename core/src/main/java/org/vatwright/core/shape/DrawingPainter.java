@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 
 import org.vatwright.core.colour.LightMix;
+import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.Painter;
@@ -37,6 +38,9 @@ public final class DrawingPainter implements Painter {
     private record Layer(int rest, boolean alone) {}
 
     private final TileGrid grid;
+    /** How often shapes may lie over each other, over the whole tile. */
+    private static final int MOST_COVERED = 1000;
+
     private final List<Layer> layers = new ArrayList<>();
     private final List<FlatShape> shapes = new ArrayList<>();
     private int[] layerOf = new int[16];
@@ -71,6 +75,7 @@ public final class DrawingPainter implements Painter {
         AffineTransform toPx = AffineTransform.getScaleInstance(1 / grid.mmPerPxX(), 1 / grid.mmPerPxY());
         // Only this is shared out: a fill may paint a design of its own, which takes the same threads.
         List<Optional<FlatShape>> flat = Rows.map(seen, AT_ONCE, work, s -> FlatShape.of(s.mark.shape(), toPx));
+        checkCovered(flat);
         for (int i = 0; i < flat.size(); i++) {
             Seen mark = seen.get(i);
             flat.get(i).ifPresent(f -> {
@@ -81,6 +86,19 @@ public final class DrawingPainter implements Painter {
         opaque = !layers.isEmpty() && layers.getFirst().rest >>> 24 == 255
                 && Arrays.stream(argb, 0, shapes.size()).allMatch(c -> c >>> 24 == 255)
                 && shades.stream().allMatch(s -> s == null || s.opaque());
+    }
+
+    /** Shapes many times as large as the tile lie over each other without end; painting them all would take minutes. */
+    private void checkCovered(List<Optional<FlatShape>> flat) {
+        double px = (double) grid.widthPx() * grid.heightPx();
+        double covered = 0;
+        for (Optional<FlatShape> shape : flat) {
+            covered += shape.map(f -> Math.min((double) f.width() * f.height() / px, 1e9)).orElse(0.0);
+        }
+        // Shapes finer than a pixel count as one.
+        Require.that(covered <= MOST_COVERED + flat.size() * 9 / px,
+                "the shapes of a layer would cover its cloth %,.0f times over; %,d times are the most: make the cell larger, or the shapes smaller or fewer"
+                        .formatted(covered, MOST_COVERED));
     }
 
     /** A mark of one of the layers. @param shade null where it has one colour */

@@ -8,12 +8,16 @@ import java.awt.geom.Rectangle2D;
 import java.util.Arrays;
 
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.measure.Require;
 
 /**
  * A path in mm, y down, as a value. Its text form is SVG path data with absolute M, L, Q, C and Z only, and comes back
  * to the last bit.
  */
 public final class Outline {
+
+    /** Beyond it nothing is drawn; no cloth is as wide. */
+    public static final double FARTHEST_MM = 20_000;
 
     private static final int MOST_NUMBERS = 4_000_000;
 
@@ -129,16 +133,18 @@ public final class Outline {
         return data.length() > 60 ? data.substring(0, 60) + "\u2026" : data;
     }
 
-    /** @return whether every coordinate is a finite number */
-    public boolean finite() {
+    /** @return the outline; refuses one with a point or handle that is no number or beyond {@link #FARTHEST_MM} */
+    public Outline checked(String name) {
         double[] c = new double[6];
         for (PathIterator it = path.getPathIterator(null); !it.isDone(); it.next()) {
             Arrays.fill(c, 0);
             it.currentSegment(c);
-            if (!Arrays.stream(c).allMatch(Double::isFinite)) {
-                return false;
+            for (double at : c) {
+                Require.that(Double.isFinite(at), "%s has a coordinate that is no number".formatted(name));
+                Require.that(Math.abs(at) <= FARTHEST_MM, "%s reaches to %,.0f mm; %,.0f mm are the farthest"
+                        .formatted(name, at, FARTHEST_MM));
             }
         }
-        return true;
+        return this;
     }
 }

@@ -11,6 +11,8 @@ public final class FabricPainter {
 
     /** Below, so many pixels are shared by crisp threads that one sum for all is quicker than looking for the alone. */
     private static final double SHARED_PX = 4.5;
+    /** Threads finer than this are specks: nothing of how a yarn is lit is seen but its mean. */
+    private static final double LEAST_YARN_PX = 1 / 5.0;
 
     private FabricPainter() {}
 
@@ -36,7 +38,9 @@ public final class FabricPainter {
 
     static Painter upright(Threads threads, ThreadSpan across, ThreadSpan down, boolean crisp) {
         if (threads.yarn != null) {
-            return new YarnFabric(threads, across, down);
+            boolean specks = Math.min(across.pxPerThread(), down.pxPerThread()) < LEAST_YARN_PX;
+            return specks ? new FineFabric(YarnFabric.fromAfar(threads), across, down)
+                    : new YarnFabric(threads, across, down);
         }
         boolean byShare = !across.whole() && across.pxPerThread() < SHARED_PX && down.pxPerThread() < SHARED_PX;
         return crisp && !byShare ? new CrispFabric(threads, across, down) : new FineFabric(threads, across, down);

@@ -68,6 +68,35 @@ final class Threads {
         return new Threads(ends, picks, weave, blend, yarn, endMm, pickMm);
     }
 
+    /** @return a square stretch of it, all white; the same weave, as far as it fits */
+    Threads stretch(int side) {
+        int[] white = new int[side];
+        Arrays.fill(white, -1);
+        return new Threads(white, white.clone(), weave, blend, yarn, endMm, pickMm);
+    }
+
+    /** @return the same with each colour of the warp, and of the weft, times that light: alpha, red, green, blue */
+    Threads lit(float[] ofWarp, float[] ofWeft) {
+        return new Threads(lit(warp, ofWarp), lit(weft, ofWeft), weave, blend, yarn, endMm, pickMm);
+    }
+
+    /** @return how much of the cloth shows the warp, 0 to 1 */
+    float warpShare() {
+        return weave == null ? 1 - blend : (float) weave.warpShare();
+    }
+
+    private static int[] lit(int[] argb, float[] light) {
+        Map<Integer, Integer> known = new HashMap<>();
+        int[] out = new int[argb.length];
+        for (int i = 0; i < argb.length; i++) {
+            out[i] = known.computeIfAbsent(argb[i], colour -> {
+                float[] c = LightMix.linear(colour);
+                return LightMix.encode(c[0] * light[0], c[1] * light[1], c[2] * light[2], c[3] * light[3]);
+            });
+        }
+        return out;
+    }
+
     boolean opaque() {
         return Arrays.stream(warp).allMatch(c -> c >>> 24 == 255) && Arrays.stream(weft).allMatch(c -> c >>> 24 == 255);
     }

@@ -16,6 +16,8 @@ final class YarnFabric implements Painter {
     private static final int CHANNELS = 4;
     /** Below so many pixels a thread nothing of a single thread can be seen, and means will do. */
     private static final double FAR_PX = 0.5;
+    /** So many threads are looked at to know how light a yarn is on average. */
+    private static final int SAMPLE_THREADS = 128;
     /** An alpha from here on is 255. */
     private static final float SOLID = 254.5f / 255;
 
@@ -55,6 +57,42 @@ final class YarnFabric implements Painter {
             }
         }
         weftLight = linear(threads.weft, down.passed());
+    }
+
+    /**
+     * Yarn so far away that a pixel sees many threads looks like flat threads of its mean light.
+     *
+     * @return the threads with their light, and as clear as the gaps between them make them
+     */
+    static Threads fromAfar(Threads threads) {
+        Threads sample = threads.stretch(SAMPLE_THREADS);
+        float share = threads.warpShare();
+        float[] ofWarp = mean(sample.with(-1, 0), share);
+        float[] ofWeft = mean(sample.with(0, -1), 1 - share);
+        for (int c = 0; c < CHANNELS; c++) {
+            // A thread that also shows through the gaps of the one above has more than its share; no colour has more than 1.
+            float more = Math.max(0, ofWarp[c] - 1) * share - Math.max(0, ofWeft[c] - 1) * (1 - share);
+            ofWarp[c] = Math.min(1, Math.min(1, ofWarp[c]) + Math.max(0, -more) / Math.max(share, 1e-3f));
+            ofWeft[c] = Math.min(1, Math.min(1, ofWeft[c]) + Math.max(0, more) / Math.max(1 - share, 1e-3f));
+        }
+        return threads.lit(ofWarp, ofWeft);
+    }
+
+    /** @return alpha, red, green and blue in linear light of a sample, for each of the share of crossings that is on top */
+    private static float[] mean(Threads sample, float share) {
+        int side = SAMPLE_THREADS / 4;
+        YarnFabric fabric = new YarnFabric(sample, new ThreadSpan(side, sample.warp.length, 1),
+                new ThreadSpan(side, sample.weft.length, 1));
+        int[] argb = new int[side * side];
+        fabric.paint(argb, 0, 0, side);
+        float[] mean = new float[CHANNELS];
+        for (int pixel : argb) {
+            float[] light = LightMix.linear(pixel);
+            for (int c = 0; c < CHANNELS; c++) {
+                mean[c] += share == 0 ? 0 : light[c] / argb.length / share;
+            }
+        }
+        return mean;
     }
 
     /** @return for each thread of the tile its colour in linear light */

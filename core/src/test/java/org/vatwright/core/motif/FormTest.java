@@ -172,7 +172,7 @@ class FormTest {
     @Test
     void aPathThatGoesFartherThanAnyCellIsRefused() {
         assertThatThrownBy(() -> new Form.Free(Outline.parse("M 0 0 L 5 0 L 5 1e9 Z"))).isInstanceOf(Refusal.class)
-                .hasMessageContaining("reach of a path").hasMessageContaining("20000 mm");
+                .hasMessageContaining("a path reaches to").hasMessageContaining("20,000 mm");
         assertThat(new Form.Free(Outline.parse("M 0 0 L 5 0 L 5 15000 Z")).shape().getBounds2D().getHeight())
                 .isEqualTo(15_000);
     }

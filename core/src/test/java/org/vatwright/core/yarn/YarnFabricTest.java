@@ -66,6 +66,34 @@ class YarnFabricTest {
     }
 
     @Test
+    void fromAfarYarnIsAsLightAndAsOpenAsItIsNearBy() {
+        for (String name : List.of("cotton", "linen", "wool")) {
+            YarnLook look = YarnLook.named(name).withWidths(0.9, 0.8);
+            // 400 threads on 100 pixels are yarn, on 40 and 8 they are specks.
+            double[] near = light(paint(fabric("twill 2/2", look), 400, 100, 0));
+            for (int px : new int[]{40, 8}) {
+                double[] far = light(paint(fabric("twill 2/2", look), 400, px, 0));
+                for (int c = 0; c < 4; c++) {
+                    assertThat(far[c]).as("%s, %d px, channel %d", name, px, c).isBetween(near[c] - 0.015,
+                            near[c] + 0.015);
+                }
+            }
+        }
+    }
+
+    /** Opaque, red, green, blue in linear light. */
+    private static double[] light(int[] argb) {
+        double[] mean = new double[4];
+        for (int pixel : argb) {
+            float[] light = org.vatwright.core.colour.LightMix.linear(pixel);
+            for (int c = 0; c < 4; c++) {
+                mean[c] += light[c] / argb.length;
+            }
+        }
+        return mean;
+    }
+
+    @Test
     void flatYarnWithoutGapsIsTheFlatCloth() {
         for (int px : new int[]{96, 240, 300}) {
             Fabric yarn = fabric("twill 2/2", FLAT);

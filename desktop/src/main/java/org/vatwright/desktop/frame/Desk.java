@@ -21,6 +21,7 @@ import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.project.Project;
+import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
@@ -31,6 +32,7 @@ import org.vatwright.files.demo.DemoCommission;
 import org.vatwright.files.disk.FileStamp;
 import org.vatwright.files.disk.Limits;
 import org.vatwright.files.picture.Pictures;
+import org.vatwright.files.picture.PixelBudget;
 import org.vatwright.files.project.ProjectFile;
 import org.vatwright.files.recovery.LeftBehind;
 import org.vatwright.files.svg.FlatReader;
@@ -206,17 +208,25 @@ public final class Desk {
 
     /** Reads a picture to be used as an ink, at its true size. */
     public void readFill() {
-        outside.askOpen("Use a picture as an ink", PICTURE).ifPresent(path -> errands.read(path,
-                () -> Pictures.sized(path, Limits.STANDARD),
+        outside.askOpen("Use a picture as an ink", PICTURE).ifPresent(path -> readPicture(path,
                 picture -> studio.addFill(bare(path), new Fill.OfPicture(picture))));
     }
 
     /** Reads a picture as a motif of its true size. */
     public void readMotifPicture() {
-        outside.askOpen("Use a picture as a motif", PICTURE).ifPresent(path -> errands.read(path,
-                () -> Pictures.sized(path, Limits.STANDARD),
+        outside.askOpen("Use a picture as a motif", PICTURE).ifPresent(path -> readPicture(path,
                 picture -> studio.bringMotif("motif from " + bare(path),
                         (d, l) -> MotifsFrom.source(d, l, bare(path), new Fill.OfPicture(picture)))));
+    }
+
+    /** @return what more pictures may have: what is brought in must be there again when the project is opened */
+    private PixelBudget room() {
+        return new PixelBudget(Limits.STANDARD, studio.history().present().picturePixels());
+    }
+
+    private void readPicture(Path path, Consumer<Picture> then) {
+        PixelBudget room = room();
+        errands.read(path, () -> Pictures.sized(path, room), then);
     }
 
     private static String bare(Path path) {
@@ -289,7 +299,12 @@ public final class Desk {
         } else if (name.endsWith(WifFile.SUFFIX)) {
             weavings.read(path);
         } else if (name.endsWith(".json")) {
-            errands.run("Reading " + name, () -> ProjectFile.read(path), project -> takeDesigns(project, path));
+            PixelBudget room = room();
+            errands.run("Reading " + name, () -> {
+                Project project = ProjectFile.read(path);
+                room.take(name, project.picturePixels());
+                return project;
+            }, project -> takeDesigns(project, path));
         } else if (name.endsWith(ProjectFile.SUFFIX)) {
             if (mayLeave()) {
                 open(path);

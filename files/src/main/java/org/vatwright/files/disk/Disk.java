@@ -1,5 +1,6 @@
 package org.vatwright.files.disk;
 
+import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -18,6 +19,8 @@ import org.vatwright.core.measure.Refusal;
 
 /** Reading with a limit, writing whole or not at all. */
 public final class Disk {
+
+    private static final int BUFFER = 1 << 16;
 
     private Disk() {}
 
@@ -57,8 +60,9 @@ public final class Disk {
             Optional<Rights> rights = Rights.of(target);
             Parts.tidy(target.getParent());
             temporary = Parts.beside(target);
-            try (OutputStream out = Files.newOutputStream(temporary, StandardOpenOption.CREATE_NEW,
-                    StandardOpenOption.WRITE)) {
+            // Some writers hand over a byte at a time.
+            try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(temporary,
+                    StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE), BUFFER)) {
                 filler.fill(out);
             }
             try (FileChannel channel = FileChannel.open(temporary, StandardOpenOption.WRITE)) {

@@ -36,9 +36,14 @@ public final class Pictures {
 
     /** @return the picture with its true size, when the file tells it; else at 300 dpi */
     public static Picture sized(Path file, Limits limits) {
-        byte[] bytes = Disk.read(file, limits);
+        return sized(file, new PixelBudget(limits));
+    }
+
+    /** @param budget of all pictures that are read with it */
+    public static Picture sized(Path file, PixelBudget budget) {
+        byte[] bytes = Disk.read(file, budget.limits());
         String name = String.valueOf(file.getFileName());
-        return new Picture(read(bytes, name, limits), PictureTags.density(bytes));
+        return new Picture(read(bytes, name, budget), PictureTags.density(bytes));
     }
 
     /** @return the picture as PNG */
@@ -61,6 +66,11 @@ public final class Pictures {
 
     /** @param name for complaints */
     public static Raster read(byte[] bytes, String name, Limits limits) {
+        return read(bytes, name, new PixelBudget(limits));
+    }
+
+    /** @param budget of all pictures that are read with it */
+    public static Raster read(byte[] bytes, String name, PixelBudget budget) {
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {
@@ -70,13 +80,7 @@ public final class Pictures {
             ImageReader reader = readers.next();
             try {
                 reader.setInput(in, true, true);
-                long w = reader.getWidth(0);
-                long h = reader.getHeight(0);
-                if (w * h > limits.picturePx()) {
-                    throw new Refusal(
-                            "%s claims %,d x %,d pixels; %,d in all is the most that is read".formatted(name, w,
-                                    h, limits.picturePx()));
-                }
+                budget.take(name, reader.getWidth(0), reader.getHeight(0));
                 return Upright.of(raster(reader.read(0)), PictureTags.turned(bytes));
             } finally {
                 reader.dispose();
@@ -85,7 +89,11 @@ public final class Pictures {
             if (e instanceof Refusal refusal) {
                 throw refusal;
             }
-            throw new Refusal("%s is broken or was cut short: %s".formatted(name, e.getMessage()), e);
+            // What a reader stumbles over inside says nothing to anybody.
+            String why = e instanceof IOException io && io.getMessage() != null
+                    ? io.getMessage()
+                    : "its parts do not fit together";
+            throw new Refusal("%s is broken or was cut short: %s".formatted(name, why), e);
         }
     }
 

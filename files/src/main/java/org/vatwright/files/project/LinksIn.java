@@ -9,14 +9,20 @@ import org.vatwright.core.raster.Raster;
 import org.vatwright.files.disk.Limits;
 import org.vatwright.files.json.JsonIn;
 import org.vatwright.files.picture.Pictures;
+import org.vatwright.files.picture.PixelBudget;
 
 /**
  * Where what a fill shows is found.
  *
  * @param known a design by its id, or by its name in a design that stands alone; null when there is none
  * @param entries the picture of an entry of the project's file
+ * @param budget of the pictures that stand in the text
  */
-record LinksIn(Function<String, Design> known, Function<String, Raster> entries) {
+record LinksIn(Function<String, Design> known, Function<String, Raster> entries, PixelBudget budget) {
+
+    LinksIn(Function<String, Design> known, Function<String, Raster> entries) {
+        this(known, entries, new PixelBudget(Limits.STANDARD));
+    }
 
     static LinksIn alone(Function<String, Design> known) {
         return new LinksIn(known, entry -> {
@@ -39,7 +45,7 @@ record LinksIn(Function<String, Design> known, Function<String, Raster> entries)
         if (in.has("entry")) {
             return in.at("entry").placed(e -> entries.apply(e.asText()));
         }
-        return Pictures.read(bytes(in.text("png")), "the picture", Limits.STANDARD);
+        return Pictures.read(bytes(in.text("png")), "the picture", budget);
     }
 
     private static byte[] bytes(String base64) {

@@ -15,6 +15,7 @@ import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.files.disk.Limits;
 import org.vatwright.files.picture.Pictures;
+import org.vatwright.files.picture.PixelBudget;
 
 /** The entries of a project's file, read with limits. Nothing is ever unpacked to disk. */
 final class ProjectEntries implements AutoCloseable {
@@ -23,12 +24,14 @@ final class ProjectEntries implements AutoCloseable {
     private final String name;
     private final Limits limits;
     private final ZipFile zip;
+    private final PixelBudget budget;
     private final Map<String, Raster> pictures = new HashMap<>();
 
     /** @throws Refusal when it is broken, or was not made here */
     ProjectEntries(Path file, Limits limits) {
         this.file = file;
         this.limits = limits;
+        budget = new PixelBudget(limits);
         name = String.valueOf(file.getFileName());
         try {
             zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8);
@@ -84,7 +87,7 @@ final class ProjectEntries implements AutoCloseable {
             throw new Refusal("the picture %s in %s is damaged: its bytes are not those it is named by".formatted(entry,
                     name));
         }
-        Raster read = Pictures.read(bytes, entry, limits);
+        Raster read = Pictures.read(bytes, entry, budget);
         PictureEntries.read(entry, read, file);
         pictures.put(entry, read);
         return read;

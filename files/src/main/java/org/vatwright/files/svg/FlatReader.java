@@ -29,6 +29,7 @@ import org.w3c.dom.Node;
  */
 public final class FlatReader {
 
+    private static final int MOST_NOTES = 50;
     private static final Set<String> SKIPPED = Set.of("defs", "clipPath", "mask", "symbol", "pattern", "marker",
             "metadata", "style", "script", "title", "desc", "filter", "linearGradient", "radialGradient");
 
@@ -135,7 +136,7 @@ public final class FlatReader {
                 ? ""
                 : "; its link to %s was not followed"
                         .formatted(link.length() > 60 ? link.substring(0, 60) + "\u2026" : link);
-        if (notes.size() < 50) {
+        if (notes.size() < MOST_NOTES) {
             notes.add("left out: %s%s".formatted(kind, outside));
         }
     }
@@ -148,7 +149,7 @@ public final class FlatReader {
             return;
         }
         Outline outline = Outline.of(path, toMm);
-        if (!outline.finite()) {
+        if (!drawable(outline, kind)) {
             return;
         }
         Optional<Pen> stroke = stroke(look, Math.sqrt(Math.abs(toMm.getDeterminant())));
@@ -159,6 +160,18 @@ public final class FlatReader {
             pieces.add(new Piece(Id.fresh(), name(element), outline, stroke));
         } else {
             stroke.ifPresent(s -> lines.add(new Article.Line(outline, s)));
+        }
+    }
+
+    private boolean drawable(Outline outline, String kind) {
+        try {
+            outline.checked("a shape");
+            return true;
+        } catch (Refusal e) {
+            if (notes.size() < MOST_NOTES) {
+                notes.add("left out: %s: %s".formatted(kind, e.getMessage()));
+            }
+            return false;
         }
     }
 

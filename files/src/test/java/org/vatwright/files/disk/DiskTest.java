@@ -87,7 +87,7 @@ class DiskTest {
         assertThatThrownBy(() -> Disk.read(folder.resolve("gone.txt"), Limits.STANDARD)).isInstanceOf(Refusal.class)
                 .hasMessageContaining("gone.txt").hasMessageContaining("there is no such file");
         Path large = Files.write(folder.resolve("large.txt"), new byte[2001]);
-        Limits small = new Limits(2000, 1, 1, 1, 1, 1);
+        Limits small = new Limits(2000, 1, 1, 1, 1, 1, 1);
         assertThatThrownBy(() -> Disk.read(large, small)).hasMessageContaining("2,001").hasMessageContaining("2,000");
         assertThat(Disk.read(Files.write(large, new byte[2000]), small)).hasSize(2000);
     }

@@ -88,6 +88,22 @@ class ReplacingTest {
     }
 
     @Test
+    void aWriterThatHandsOverSingleBytesDoesNotReachTheDiskWithEach() throws IOException {
+        Path file = folder.resolve("quay.svg");
+        long[] onDisk = new long[1];
+        Disk.writeWhole(file, out -> {
+            for (int i = 0; i < 1000; i++) {
+                out.write('q');
+            }
+            try (Stream<Path> parts = Files.list(folder)) {
+                onDisk[0] = Files.size(parts.findFirst().orElseThrow());
+            }
+        });
+        assertThat(onDisk[0]).isZero();
+        assertThat(file).hasSize(1000);
+    }
+
+    @Test
     void whatProgramsThatAreGoneLeftHalfWrittenIsTidied() throws IOException {
         FileTime hour = FileTime.from(Instant.now().minus(Duration.ofHours(1)));
         Path gone = Files.writeString(folder.resolve(".vatwright-999999999-1.part"), "x");
