@@ -169,6 +169,18 @@ class PlaidByHandTest extends AtTheDemo {
     }
 
     @Test
+    void theFirstPlaidOfANewDesignHasACellOfOneSett() throws Exception {
+        hand.click("new-design");
+        hand.click("add-plaid");
+        assertThat(design().repeat().widthMm()).isEqualTo(fabric().periodWidthMm());
+        assertThat(design().repeat().heightMm()).isEqualTo(fabric().periodHeightMm());
+        assertThat(plaid().closes(design().repeat())).isTrue();
+        hand.click("new-design");
+        hand.click("add-weave");
+        assertThat(design().repeat().widthMm()).as("one period of four threads would be a speck").isGreaterThan(25);
+    }
+
+    @Test
     void aCheckIsMadeFromNumbersAndGoesOnAsAPlaid() throws Exception {
         hand.click("shelf-Saloon-Check");
         assertThat(hand.text("pixels-told")).contains("94.49 px");

@@ -6,6 +6,7 @@ import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
 
+import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.repeat.Tile;
@@ -15,6 +16,9 @@ import org.vatwright.core.repeat.Tile;
  * comes in again on the other side. Outlines do not cross themselves; holes run the other way round.
  */
 public record Drawing(List<Group> groups) {
+
+    /** So many more shapes there may be in a file because shapes reach over the edges of their cell. */
+    private static final int MOST_COPIES = 100_000;
 
     /** Below what can be seen in print, and enough for a renderer's half-filled pixels. */
     private static final BasicStroke SEAM = new BasicStroke(0.06f, BasicStroke.CAP_BUTT, BasicStroke.JOIN_BEVEL);
@@ -46,6 +50,7 @@ public record Drawing(List<Group> groups) {
         List<VectorMark> marks = new ArrayList<>();
         Rectangle2D whole = new Rectangle2D.Double(0, 0, tile.widthMm(), tile.heightMm());
         for (Group group : groups) {
+            checkCopies(group, tile);
             if (!(group.rest() instanceof Ink.Clear)) {
                 marks.add(new VectorMark(whole, group.rest()));
             }
@@ -56,6 +61,19 @@ public record Drawing(List<Group> groups) {
             group.marks().forEach(mark -> around(mark, tile, marks));
         }
         return marks;
+    }
+
+    /** Shapes many times as large as the tile would stand in a file as many times. */
+    private static void checkCopies(Group group, Tile tile) {
+        double copies = 0;
+        for (VectorMark mark : group.marks()) {
+            Rectangle2D box = mark.shape().getBounds2D();
+            copies += Math.floor(box.getWidth() / tile.widthMm() + 1) * Math.floor(box.getHeight() / tile.heightMm() + 1)
+                    - 1;
+        }
+        Require.that(copies <= MOST_COPIES,
+                "the shapes of a layer reach so far over their cell that they would be written %,.0f times more; %,d times are the most: make the cell larger, or the shapes smaller or fewer"
+                        .formatted(copies, MOST_COPIES));
     }
 
     /** A thin line of the mark's own fill along its edge, to lie below where shapes meet. */

@@ -46,6 +46,9 @@ public final class BuildStage extends DesignStage {
     /** A draft of more crossings is shown alone first, all beside it when the hand rests. */
     private static final int LARGE = 100_000;
 
+    /** A cell of one period below this would be a speck on the cloth. */
+    private static final double LEAST_PERIOD_MM = 25;
+
     private final CellPane cell;
     private final DraftView draft;
     private final BoardView board;
@@ -170,10 +173,15 @@ public final class BuildStage extends DesignStage {
         });
     }
 
-    /** The first layer, when it is a cloth, gets a cell of whole periods. */
+    /** The first layer, when it is a cloth, gets a cell of one period; of several when one is hardly seen. */
     private static Design sized(Design design, Structure fresh) {
         if (!design.layers().isEmpty() || !(fresh instanceof FabricStructure cloth)) {
             return design;
+        }
+        double width = cloth.fabric().periodWidthMm();
+        double height = cloth.fabric().periodHeightMm();
+        if (Math.min(width, height) >= LEAST_PERIOD_MM) {
+            return design.withRepeat(design.repeat().withSize(width, height));
         }
         return cloth.closings(design.repeat()).stream().filter(c -> c.id().equals("resize-cell")).findFirst()
                 .map(o -> design.withRepeat(o.repeat())).orElse(design);

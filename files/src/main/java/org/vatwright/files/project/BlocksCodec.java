@@ -55,7 +55,8 @@ final class BlocksCodec implements StructureCodec<Blocks> {
         out.put("inked", inking.way().words());
         ArrayNode inks = out.putArray("inks");
         inking.inks().forEach(ink -> InkCodec.add(inks, ink));
-        if (inking.way() == Inking.Way.AT_RANDOM) {
+        // Kept while they rest, too: whoever goes back to chance finds them as they were.
+        if (inking.way() == Inking.Way.AT_RANDOM || inking.shares().stream().anyMatch(s -> s != 1)) {
             ArrayNode shares = out.putArray("shares");
             inking.shares().forEach(shares::add);
         }

@@ -66,7 +66,8 @@ final class SvgForms {
         parser.setPathHandler(producer);
         try {
             parser.parse(new StringReader(data));
-        } catch (ParseException | IllegalPathStateException e) {
+        } catch (ParseException | IllegalPathStateException | NullPointerException e) {
+            // The library fails so on a path that begins by closing.
             fault.accept("a path that cannot be read: \"%s\"".formatted(start(data)));
         }
         Shape shape = producer.getShape();

@@ -3,6 +3,7 @@ package org.vatwright.files.project;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -10,8 +11,11 @@ import java.util.Optional;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.vatwright.core.family.block.Blocks;
+import org.vatwright.core.family.block.Inking;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Id;
+import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.project.Output;
@@ -38,6 +42,73 @@ class FillFileTest {
                 .withScale(0.5, 0.75).withTurnDeg(30).withStart(3, -4).withFollows(false))
                 .addFill(new Fill("Foil", new Fill.OfPicture(new Picture(LEAF, 150))).withAnew(true))
                 .addFill(new Fill("Night", new Fill.OfDesign(wake, Optional.of(wake.palette().first().name())))));
+    }
+
+    /** Each design is filled by two of the one before: as many ways down as two to the power of the depth. */
+    private static Project twoByTwo(int depth) {
+        Project project = Project.empty("Decks");
+        Design below = DemoCommission.load().design(new Id("wake")).orElseThrow();
+        project = project.addDesign(below);
+        for (int i = 0; i < depth; i++) {
+            Design next = below.with().id(new Id("deck-" + i)).name("Deck " + i).fills(java.util.List.of()).build()
+                    .addFill(Fill.of("Port", below)).addFill(Fill.of("Starboard", below));
+            project = project.addDesign(next);
+            below = project.design(new Id("deck-" + i)).orElseThrow();
+        }
+        return project;
+    }
+
+    @Test
+    void designsNestedTwoByTwoAreComparedInNoTime() {
+        Project project = twoByTwo(40);
+        Path file = folder.resolve("decks.vatwright");
+        ProjectFile.write(project, file);
+        Project read = ProjectFile.read(file);
+        assertThat(read).isEqualTo(project);
+        assertThat(read.hashCode()).isEqualTo(project.hashCode());
+        Project other = read.edit(new Id("wake"), d -> d.withName("Another wake"));
+        assertThat(other.design(new Id("deck-39"))).isNotEqualTo(project.design(new Id("deck-39")));
+    }
+
+    @Test
+    void picturesAreLimitedTogether() throws IOException {
+        Raster raster = new Raster(300, 200);
+        Project project = DemoCommission.load();
+        for (String id : new String[]{"wake", "buoys", "terns"}) {
+            Raster own = new Raster(300, 200);
+            own.argb()[0] = 0xFF000000 | id.hashCode();
+            project = project.edit(new Id(id), d -> d.addFill(new Fill("Foil", new Fill.OfPicture(new Picture(own, 150)))));
+        }
+        assertThat(project.picturePixels()).isEqualTo(3 * 60_000);
+        Path file = folder.resolve("pictures.vatwright");
+        ProjectFile.write(project, file);
+        Limits wide = Limits.STANDARD;
+        assertThat(ProjectFile.read(file, limited(wide, 60_000, 180_000))).isEqualTo(project);
+        assertThatThrownBy(() -> ProjectFile.read(file, limited(wide, 60_000, 179_999))).isInstanceOf(Refusal.class)
+                .hasMessageContaining("179,999 pixels together");
+        assertThatThrownBy(() -> ProjectFile.read(file, limited(wide, 59_999, 500_000))).isInstanceOf(Refusal.class)
+                .hasMessageContaining("claims 300 x 200 pixels").hasMessageContaining("59,999");
+        assertThat(Limits.with(512L << 20).picturesPx()).as("of half a gigabyte").isBetween(30_000_000L, 60_000_000L);
+    }
+
+    private static Limits limited(Limits limits, long picturePx, long picturesPx) {
+        return new Limits(limits.fileBytes(), limits.entries(), limits.depth(), limits.elements(), picturePx, picturesPx,
+                limits.pictureBytes());
+    }
+
+    @Test
+    void whatRestsInAStructureIsKept() {
+        Project demo = DemoCommission.load();
+        Project project = demo.edit(new Id("quay"), d -> d.withLayers(d.layers().stream()
+                .map(l -> l.structure() instanceof Blocks blocks
+                        ? l.withStructure(blocks.withInking(new Inking(Inking.Way.BY_TURN, blocks.inking().inks(),
+                                blocks.inking().inks().stream().map(i -> 6.0).toList())))
+                        : l)
+                .toList()));
+        assertThat(project).isNotEqualTo(demo);
+        Path file = folder.resolve("quay.vatwright");
+        ProjectFile.write(project, file);
+        assertThat(ProjectFile.read(file)).isEqualTo(project);
     }
 
     @Test

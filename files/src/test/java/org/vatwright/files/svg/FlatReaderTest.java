@@ -51,6 +51,26 @@ class FlatReaderTest {
         assertThat(reading.notes()).singleElement().asString().contains("example.org").contains("not followed");
     }
 
+    @Test
+    void whatLiesBeyondAllClothIsLeftOutAndSaid() {
+        FlatReader.Reading reading = read("""
+                <svg width="400mm" height="300mm" viewBox="0 0 400 300">
+                  <rect id="body" x="20" y="20" width="200" height="100"/>
+                  <path d="M0 0L2147483648 0L10 10Z"/>
+                  <path stroke="#222" d="M 296 0 C 420 9e18 660 812 784 784"/>
+                </svg>""");
+        assertThat(reading.article().pieces()).extracting(Piece::name).containsExactly("body");
+        assertThat(reading.article().lines()).isEmpty();
+        assertThat(reading.notes()).hasSize(2).allSatisfy(n -> assertThat(n).contains("left out: path")
+                .contains("20,000 mm are the farthest"));
+    }
+
+    @Test
+    void aPathThatBeginsByClosingIsRefused() {
+        assertThatThrownBy(() -> read("<svg width=\"9mm\" height=\"9mm\"><path d=\"Z M0 0L5 5L5 0Z\"/></svg>"))
+                .isInstanceOf(Refusal.class).hasMessageContaining("a path that cannot be read");
+    }
+
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
             "<!DOCTYPE svg [<!ENTITY a \"aaaa\"><!ENTITY b \"&a;&a;\">]><svg width=\"9\" height=\"9\"><text>&b;</text></svg>|declares entities",
