@@ -20,6 +20,6 @@ public record Piece(Id id, String name, Outline outline,
 
     public Piece {
         name = Require.named("piece", name);
-        outline.checked("the outline of " + name);
+        outline.checked(name);
     }
 }

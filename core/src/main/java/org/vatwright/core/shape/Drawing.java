@@ -1,12 +1,14 @@
 package org.vatwright.core.shape;
 
 import java.awt.BasicStroke;
+import java.awt.Shape;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
 
-import org.vatwright.core.measure.Require;
+import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.repeat.Tile;
@@ -19,6 +21,7 @@ public record Drawing(List<Group> groups) {
 
     /** So many more shapes there may be in a file because shapes reach over the edges of their cell. */
     private static final int MOST_COPIES = 100_000;
+    private static final int MOST_POINTS = 2_000_000;
 
     /** Below what can be seen in print, and enough for a renderer's half-filled pixels. */
     private static final BasicStroke SEAM = new BasicStroke(0.06f, BasicStroke.CAP_BUTT, BasicStroke.JOIN_BEVEL);
@@ -50,7 +53,7 @@ public record Drawing(List<Group> groups) {
         List<VectorMark> marks = new ArrayList<>();
         Rectangle2D whole = new Rectangle2D.Double(0, 0, tile.widthMm(), tile.heightMm());
         for (Group group : groups) {
-            checkCopies(group, tile);
+            checkSize(group, tile);
             if (!(group.rest() instanceof Ink.Clear)) {
                 marks.add(new VectorMark(whole, group.rest()));
             }
@@ -63,17 +66,37 @@ public record Drawing(List<Group> groups) {
         return marks;
     }
 
-    /** Shapes many times as large as the tile would stand in a file as many times. */
-    private static void checkCopies(Group group, Tile tile) {
-        double copies = 0;
-        for (VectorMark mark : group.marks()) {
+    /** Shapes many times as large as the tile would stand in a file as many times; and a file of shapes is to be opened. */
+    private static void checkSize(Group group, Tile tile) {
+        double more = 0;
+        double points = 0;
+        List<VectorMark> all = new ArrayList<>(group.below());
+        all.addAll(group.marks());
+        for (VectorMark mark : all) {
             Rectangle2D box = mark.shape().getBounds2D();
-            copies += Math.floor(box.getWidth() / tile.widthMm() + 1) * Math.floor(box.getHeight() / tile.heightMm() + 1)
-                    - 1;
+            double copies = Math.floor(box.getWidth() / tile.widthMm() + 1)
+                    * Math.floor(box.getHeight() / tile.heightMm() + 1);
+            more += copies - 1;
+            points += copies * points(mark.shape());
         }
-        Require.that(copies <= MOST_COPIES,
-                "the shapes of a layer reach so far over their cell that they would be written %,.0f times more; %,d times are the most: make the cell larger, or the shapes smaller or fewer"
-                        .formatted(copies, MOST_COPIES));
+        if (more > MOST_COPIES) {
+            throw new Refusal(
+                    "the shapes of a layer reach so far over their cell that they would be written %,.0f times more; %,d times are the most: make the cell larger, or the shapes smaller or fewer"
+                            .formatted(more, MOST_COPIES));
+        }
+        if (points > MOST_POINTS) {
+            throw new Refusal(
+                    "as shapes a layer would have %,.0f points; %,d are the most that programs open: write a picture, or make the cell smaller"
+                            .formatted(points, MOST_POINTS));
+        }
+    }
+
+    private static int points(Shape shape) {
+        int points = 0;
+        for (PathIterator it = shape.getPathIterator(null); !it.isDone(); it.next()) {
+            points++;
+        }
+        return points;
     }
 
     /** A thin line of the mark's own fill along its edge, to lie below where shapes meet. */

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Optional;
 
 import org.vatwright.core.colour.LightMix;
-import org.vatwright.core.measure.Require;
+import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.Painter;
@@ -96,9 +96,11 @@ public final class DrawingPainter implements Painter {
             covered += shape.map(f -> Math.min((double) f.width() * f.height() / px, 1e9)).orElse(0.0);
         }
         // Shapes finer than a pixel count as one.
-        Require.that(covered <= MOST_COVERED + flat.size() * 9 / px,
-                "the shapes of a layer would cover its cloth %,.0f times over; %,d times are the most: make the cell larger, or the shapes smaller or fewer"
-                        .formatted(covered, MOST_COVERED));
+        if (covered > MOST_COVERED + flat.size() * 9 / px) {
+            throw new Refusal(
+                    "the shapes of a layer would cover its cloth %,.0f times over; %,d times are the most: make the cell larger, or the shapes smaller or fewer"
+                            .formatted(covered, MOST_COVERED));
+        }
     }
 
     /** A mark of one of the layers. @param shade null where it has one colour */

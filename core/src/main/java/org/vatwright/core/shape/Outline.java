@@ -8,7 +8,6 @@ import java.awt.geom.Rectangle2D;
 import java.util.Arrays;
 
 import org.vatwright.core.measure.Refusal;
-import org.vatwright.core.measure.Require;
 
 /**
  * A path in mm, y down, as a value. Its text form is SVG path data with absolute M, L, Q, C and Z only, and comes back
@@ -140,9 +139,11 @@ public final class Outline {
             Arrays.fill(c, 0);
             it.currentSegment(c);
             for (double at : c) {
-                Require.that(Double.isFinite(at), "%s has a coordinate that is no number".formatted(name));
-                Require.that(Math.abs(at) <= FARTHEST_MM, "%s reaches to %,.0f mm; %,.0f mm are the farthest"
-                        .formatted(name, at, FARTHEST_MM));
+                if (!(Math.abs(at) <= FARTHEST_MM)) {
+                    throw new Refusal(Double.isFinite(at)
+                            ? "%s reaches to %,.0f mm; %,.0f mm are the farthest".formatted(name, at, FARTHEST_MM)
+                            : "%s has a coordinate that is no number".formatted(name));
+                }
             }
         }
         return this;

@@ -18,7 +18,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -114,7 +113,7 @@ public final class BoardView extends VBox {
             box.getStyleClass().add("row");
         }
         for (NumberRow row : List.of(turn, scale, lean)) {
-            row.field().setTooltip(new Tooltip("About the cross; Ctrl and a click set it elsewhere"));
+            Ui.tip(row.field(), "About the cross; Ctrl and a click set it elsewhere");
             row.field().addEventHandler(javafx.event.ActionEvent.ACTION, e -> neutral());
             row.field().focusedProperty().addListener((o, was, is) -> neutral());
         }

@@ -22,7 +22,6 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.FlowPane;
@@ -86,7 +85,7 @@ final class PaletteStrip extends VBox {
         more.setId("add-fill");
         more.getStyleClass().add("icon-menu");
         more.setAccessibleText("Use a design or a picture as an ink");
-        more.setTooltip(new Tooltip("Use a design or a picture as an ink"));
+        Ui.tip(more, "Use a design or a picture as an ink");
         getChildren().addAll(Ui.row(name, colourway), swatches, slotRow, editor, fill);
     }
 

@@ -79,7 +79,7 @@ final class PartRows extends VBox {
         }
         MenuButton together = new MenuButton("Combine");
         together.setId("with-below");
-        together.setTooltip(new javafx.scene.control.Tooltip("Make one shape of this one and the one below"));
+        Ui.tip(together, "Make one shape of this one and the one below");
         for (Together each : Together.values()) {
             MenuItem item = new MenuItem(each.words);
             item.setOnAction(e -> together(each));

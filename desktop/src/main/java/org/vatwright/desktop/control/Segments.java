@@ -29,7 +29,7 @@ public final class Segments<T> extends HBox {
             ToggleButton button = new ToggleButton(drawn == null ? words.apply(choice) : null, drawn);
             button.setAccessibleText(words.apply(choice));
             if (drawn != null) {
-                button.setTooltip(new javafx.scene.control.Tooltip(words.apply(choice)));
+                Ui.tip(button, words.apply(choice));
             }
             button.setToggleGroup(group);
             button.setOnAction(e -> {

@@ -6,7 +6,6 @@ import org.vatwright.core.pattern.Fill;
 
 import javafx.geometry.Insets;
 import javafx.scene.control.Button;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Background;
 import javafx.scene.layout.BackgroundFill;
 import javafx.scene.layout.CornerRadii;
@@ -29,14 +28,14 @@ public final class Swatch extends Button {
     public Swatch show(Rgb rgb, String words) {
         area.setBackground(new Background(new BackgroundFill(fx(rgb), new CornerRadii(4), Insets.EMPTY)));
         setAccessibleText(words);
-        setTooltip(new Tooltip(words));
+        Ui.tip(this, words);
         return this;
     }
 
     public Swatch show(Fill fill, Colourway outer, String words) {
         area.setBackground(FillArea.of(fill, outer, (int) area.getPrefWidth()));
         setAccessibleText(words);
-        setTooltip(new Tooltip(words));
+        Ui.tip(this, words);
         return this;
     }
 
@@ -45,7 +44,7 @@ public final class Swatch extends Button {
         area.setBackground(null);
         area.getStyleClass().add("clear-ink");
         setAccessibleText(words);
-        setTooltip(new Tooltip(words));
+        Ui.tip(this, words);
         return this;
     }
 

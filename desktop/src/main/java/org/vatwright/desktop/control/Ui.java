@@ -8,6 +8,7 @@ import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -15,6 +16,9 @@ import javafx.scene.layout.VBox;
 
 /** The small parts every panel is made of. */
 public final class Ui {
+
+    private static final String TIP_WORDS = "vatwright-tip-words";
+    private static final String TIP = "vatwright-tip";
 
     private Ui() {}
 
@@ -54,7 +58,7 @@ public final class Ui {
     }
 
     private static void named(ButtonBase button, String words) {
-        button.setTooltip(new Tooltip(words));
+        tip(button, words);
         button.setAccessibleText(words);
     }
 
@@ -116,5 +120,19 @@ public final class Ui {
     public static void show(Node node, boolean shown) {
         node.setVisible(shown);
         node.setManaged(shown);
+    }
+
+    /** Words shown beside the pointer. What shows them is made when it first comes near: each takes a window of its own. */
+    public static void tip(Node node, String words) {
+        if (node.getProperties().put(TIP_WORDS, words) == null) {
+            node.addEventHandler(MouseEvent.MOUSE_ENTERED, e -> {
+                Tooltip tip = (Tooltip) node.getProperties().computeIfAbsent(TIP, key -> {
+                    Tooltip made = new Tooltip();
+                    Tooltip.install(node, made);
+                    return made;
+                });
+                tip.setText((String) node.getProperties().get(TIP_WORDS));
+            });
+        }
     }
 }

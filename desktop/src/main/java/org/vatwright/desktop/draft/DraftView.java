@@ -92,7 +92,7 @@ public final class DraftView extends VBox {
         HBox look = new HBox(1, floats, tool("zoom-out", "zoom-out", "Smaller squares (-)", () -> pane.zoom(-1)),
                 tool("zoom-in", "zoom-in", "Larger squares (+)", () -> pane.zoom(1)),
                 tool("maximize", "fit", "All threads", pane::fit));
-        brush.setTooltip(new javafx.scene.control.Tooltip("Ink for threads clicked on the colour bars"));
+        Ui.tip(brush, "Ink for threads clicked on the colour bars");
         HBox ink = new HBox(1, brush, tool("droplet", "ink-area", "Colour the threads of the area", hand::inkArea));
         FlowPane tools = new FlowPane(10, 4, press, edit, turn, move, ink, shown, look);
         for (HBox box : List.of(edit, turn, move, ink, look)) {

@@ -17,7 +17,6 @@ import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -46,14 +45,14 @@ final class ShelfStrip extends VBox {
         getStyleClass().add("shelf");
         Button toggle = Ui.link("Shelf", this::toggle);
         toggle.setId("shelf-toggle");
-        toggle.setTooltip(new Tooltip("Open or close the shelf"));
+        Ui.tip(toggle, "Open or close the shelf");
         search.setPromptText("search the shelf");
         search.setAccessibleText("Search the shelf");
         search.textProperty().addListener((o, a, b) -> refresh());
         Button fresh = Ui.button("new", desk::addDesign);
         fresh.setId("new-design");
         fresh.getStyleClass().add("new-design");
-        fresh.setTooltip(new Tooltip("Add a design"));
+        Ui.tip(fresh, "Add a design");
         ScrollPane scroll = new ScrollPane(new VBox(8, list, fresh));
         scroll.getStyleClass().add("bare-scroll");
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -106,7 +105,7 @@ final class ShelfStrip extends VBox {
         button.getStyleClass().add("shelf-item");
         button.setId("shelf-" + design.name().replace(' ', '-'));
         button.setAccessibleText(design.name());
-        button.setTooltip(new Tooltip(design.name()));
+        Ui.tip(button, design.name());
         button.setOnAction(e -> choose(design));
         button.setOnDragDetected(e -> {
             button.startDragAndDrop(TransferMode.COPY).setContent(Frame.dragged(design.id()));

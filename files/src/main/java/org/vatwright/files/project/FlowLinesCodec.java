@@ -42,7 +42,7 @@ final class FlowLinesCodec implements StructureCodec<FlowLines> {
                     .put("uneven", blob.uneven());
             InkCodec.write(one, "ink", blob.ink());
         }
-        if (lines.sway().amountMm() > 0) {
+        if (!lines.sway().equals(Sway.NONE)) {
             out.putObject("sway").put("amountMm", lines.sway().amountMm()).put("waves", lines.sway().waves())
                     .put("seed", lines.sway().seed());
         }

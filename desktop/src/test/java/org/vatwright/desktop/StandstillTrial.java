@@ -1,0 +1,156 @@
+package org.vatwright.desktop;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.stream.Stream;
+
+import org.vatwright.core.pattern.Design;
+import org.vatwright.desktop.cloth.ClothImage;
+import org.vatwright.desktop.frame.Settings;
+import org.vatwright.desktop.studio.Message;
+import org.vatwright.desktop.studio.Stage;
+
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+
+/**
+ * Drops files on the window, shows what came of them in each stage, and says for how long at most it did not answer:
+ * {@code StandstillTrial FOLDER}.
+ */
+public final class StandstillTrial {
+
+    private static final long MOST_SECONDS = 20;
+    private static final long TOLD_MILLIS = 130;
+
+    /** @param longestMillis for which the window's thread did not answer @param said what the window said */
+    record Outcome(long longestMillis, long millis, String said) {}
+
+    private StandstillTrial() {}
+
+    public static void main(String[] args) throws Exception {
+        CountDownLatch started = new CountDownLatch(1);
+        Platform.startup(started::countDown);
+        started.await();
+        Platform.setImplicitExit(false);
+        try (Stream<Path> files = Files.list(Path.of(args[0]))) {
+            for (Path file : files.filter(f -> f.toString().matches(".*\\.(svg|json|wif|vatwright)")).sorted().toList()) {
+                // The first time forms are made and code is compiled; what is looked for here is what the file costs.
+                drop(file);
+                Outcome outcome = drop(file);
+                System.out.printf("%-32s no answer for %5d ms, settled after %6d ms: %s%n", file.getFileName(),
+                        outcome.longestMillis(), outcome.millis(), outcome.said());
+            }
+        }
+        System.exit(0);
+    }
+
+    static Outcome drop(Path file) throws Exception {
+        Path own = Files.createTempDirectory("vatwright-standstill");
+        Window[] window = new Window[1];
+        Scene[] scene = new Scene[1];
+        javafx.stage.Stage[] stage = new javafx.stage.Stage[1];
+        String[] said = {""};
+        Shots.onFx(() -> {
+            window[0] = new Window(new Offline(), new Settings(own));
+            scene[0] = window[0].scene(1280, 800);
+            stage[0] = new javafx.stage.Stage();
+            stage[0].setScene(scene[0]);
+            stage[0].show();
+            window[0].work();
+            window[0].desk().openDemo();
+            window[0].studio().hear((Message m) -> said[0] = m.text());
+        });
+        settle(window[0], scene[0]);
+        // Each stage is made when it is first shown; that is not what is looked for here.
+        for (int i = 0; i < 2; i++) {
+            for (Stage each : Stage.values()) {
+                Shots.onFx(() -> window[0].studio().select(s -> s.withStage(each)));
+                settle(window[0], scene[0]);
+            }
+        }
+        Shots.onFx(() -> window[0].studio().select(s -> s.withStage(Stage.BUILD)));
+        settle(window[0], scene[0]);
+        AtomicLong longest = new AtomicLong();
+        Thread pulse = pulse(longest);
+        long begun = System.nanoTime();
+        int before = window[0].studio().project().designs().size();
+        Shots.onFx(() -> window[0].desk().dropped(file));
+        settle(window[0], scene[0]);
+        // What came in is looked at in each stage.
+        List<Design> all = window[0].studio().project().designs();
+        if (all.size() > before) {
+            for (Stage each : Stage.values()) {
+                Shots.onFx(() -> window[0].studio().select(s -> s.withDesign(all.getLast()).withStage(each)));
+                settle(window[0], scene[0]);
+            }
+        }
+        long millis = (System.nanoTime() - begun) / 1_000_000;
+        pulse.interrupt();
+        pulse.join();
+        Shots.onFx(() -> {
+            stage[0].hide();
+            window[0].desk().end();
+        });
+        return new Outcome(longest.get(), millis, said[0]);
+    }
+
+    /** Asks the window's thread again and again, and notes how long it took to answer. */
+    private static Thread pulse(AtomicLong longest) {
+        Thread thread = new Thread(() -> {
+            while (!Thread.currentThread().isInterrupted()) {
+                long asked = System.nanoTime();
+                CountDownLatch answer = new CountDownLatch(1);
+                Platform.runLater(answer::countDown);
+                try {
+                    if (!answer.await(TOLD_MILLIS, TimeUnit.MILLISECONDS)) {
+                        tellWhere();
+                    }
+                    boolean came = answer.await(MOST_SECONDS, TimeUnit.SECONDS);
+                    longest.accumulateAndGet((System.nanoTime() - asked) / 1_000_000, Math::max);
+                    if (came) {
+                        Thread.sleep(5);
+                    }
+                } catch (InterruptedException e) {
+                    longest.accumulateAndGet((System.nanoTime() - asked) / 1_000_000, Math::max);
+                    return;
+                }
+            }
+        });
+        thread.setDaemon(true);
+        thread.start();
+        return thread;
+    }
+
+    /** Says what the window's thread is at, when asked to. */
+    private static void tellWhere() {
+        if (Boolean.getBoolean("standstill.where")) {
+            Thread.getAllStackTraces().forEach((thread, trace) -> {
+                if (thread.getName().equals("JavaFX Application Thread")) {
+                    Stream.of(trace).limit(30).forEach(at -> System.out.println("    " + at));
+                    System.out.println();
+                }
+            });
+        }
+    }
+
+    private static void settle(Window window, Scene scene) throws Exception {
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(MOST_SECONDS);
+        boolean[] busy = {true};
+        while (busy[0] && System.nanoTime() < end) {
+            Thread.sleep(100);
+            Shots.onFx(() -> busy[0] = !window.desk().errands().idle() || busy(scene.getRoot()));
+        }
+    }
+
+    private static boolean busy(Node node) {
+        return node instanceof ClothImage cloth && cloth.isVisible() && !cloth.settled()
+                || node instanceof Parent parent
+                        && parent.getChildrenUnmodifiable().stream().anyMatch(StandstillTrial::busy);
+    }
+}
