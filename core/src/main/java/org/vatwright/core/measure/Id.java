@@ -1,5 +1,6 @@
 package org.vatwright.core.measure;
 
+import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 
 /**
@@ -22,6 +23,12 @@ public record Id(String text) implements Comparable<Id> {
     /** @return one that nothing else has */
     public static Id fresh() {
         return new Id(UUID.randomUUID().toString().replace("-", "").substring(0, FRESH_SIGNS));
+    }
+
+    /** @return always the same for the same words, as for what stands in a file without an id of its own */
+    public static Id from(String words) {
+        return new Id(UUID.nameUUIDFromBytes(words.getBytes(StandardCharsets.UTF_8)).toString().replace("-", "")
+                .substring(0, FRESH_SIGNS));
     }
 
     public boolean isNone() {

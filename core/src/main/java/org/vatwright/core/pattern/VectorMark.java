@@ -4,6 +4,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.NoninvertibleTransformException;
+import java.awt.geom.PathIterator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -25,6 +26,26 @@ import org.vatwright.core.measure.Refusal;
 @RecordBuilder
 public record VectorMark(Shape shape, Ink from, Ink to, double share, double tone, double opacity,
         Optional<Gradient> gradient, Optional<AffineTransform> frame) implements VectorMarkBuilder.With {
+
+    private static final int MOST_POINTS = 1_000_000;
+
+    /** @return corners and ends of curves */
+    public static int points(Shape shape) {
+        int points = 0;
+        for (PathIterator it = shape.getPathIterator(null); !it.isDone(); it.next()) {
+            points++;
+        }
+        return points;
+    }
+
+    /** @param points of all marks of a layer; refused when a file of them could not be opened */
+    public static void checkPoints(double points) {
+        if (points > MOST_POINTS) {
+            throw new Refusal(
+                    "as shapes a layer would have %,.0f points; %,d are the most that programs open: write a picture, or make the cell smaller"
+                            .formatted(points, MOST_POINTS));
+        }
+    }
 
     public VectorMark(Shape shape, Ink ink) {
         this(shape, ink, ink, 0, 0);

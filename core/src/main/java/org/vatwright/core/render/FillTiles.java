@@ -1,5 +1,6 @@
 package org.vatwright.core.render;
 
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.Map;
 
@@ -29,13 +30,18 @@ public final class FillTiles {
 
     /** @return the colours of a design's inks, its fills with them */
     public static InkColours inks(Cloth cloth, TileGrid grid, Work work) {
+        return inks(cloth, cloth.design().usedFills(), grid, work);
+    }
+
+    /** @return the colours of a design's inks, those fills with them */
+    public static InkColours inks(Cloth cloth, Collection<Fill> used, TileGrid grid, Work work) {
         Design design = cloth.design();
         Colourway colourway = cloth.colourway();
-        if (design.fills().isEmpty()) {
+        if (used.isEmpty()) {
             return new InkColours(design.palette(), colourway);
         }
         Map<String, FillPaint> fills = new HashMap<>();
-        for (Fill fill : design.usedFills()) {
+        for (Fill fill : used) {
             fills.put(fill.name(), paint(fill, cloth, grid, work));
         }
         return new InkColours(design.palette(), colourway, fills, Map.of());

@@ -1,9 +1,7 @@
 package org.vatwright.core.shape;
 
 import java.awt.BasicStroke;
-import java.awt.Shape;
 import java.awt.geom.AffineTransform;
-import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,7 +19,6 @@ public record Drawing(List<Group> groups) {
 
     /** So many more shapes there may be in a file because shapes reach over the edges of their cell. */
     private static final int MOST_COPIES = 100_000;
-    private static final int MOST_POINTS = 2_000_000;
 
     /** Below what can be seen in print, and enough for a renderer's half-filled pixels. */
     private static final BasicStroke SEAM = new BasicStroke(0.06f, BasicStroke.CAP_BUTT, BasicStroke.JOIN_BEVEL);
@@ -77,26 +74,14 @@ public record Drawing(List<Group> groups) {
             double copies = Math.floor(box.getWidth() / tile.widthMm() + 1)
                     * Math.floor(box.getHeight() / tile.heightMm() + 1);
             more += copies - 1;
-            points += copies * points(mark.shape());
+            points += copies * VectorMark.points(mark.shape());
         }
         if (more > MOST_COPIES) {
             throw new Refusal(
                     "the shapes of a layer reach so far over their cell that they would be written %,.0f times more; %,d times are the most: make the cell larger, or the shapes smaller or fewer"
                             .formatted(more, MOST_COPIES));
         }
-        if (points > MOST_POINTS) {
-            throw new Refusal(
-                    "as shapes a layer would have %,.0f points; %,d are the most that programs open: write a picture, or make the cell smaller"
-                            .formatted(points, MOST_POINTS));
-        }
-    }
-
-    private static int points(Shape shape) {
-        int points = 0;
-        for (PathIterator it = shape.getPathIterator(null); !it.isDone(); it.next()) {
-            points++;
-        }
-        return points;
+        VectorMark.checkPoints(points);
     }
 
     /** A thin line of the mark's own fill along its edge, to lie below where shapes meet. */

@@ -41,6 +41,11 @@ public final class JsonIn {
         return new JsonIn(change.apply(node), place);
     }
 
+    /** @return where it stands and all that is in it */
+    public String words() {
+        return place + " " + node;
+    }
+
     public boolean has(String name) {
         return node.isObject() && node.hasNonNull(name);
     }

@@ -43,9 +43,9 @@ final class FillCodec {
                 in.truth("follows", true)));
     }
 
-    /** What is written by hand may leave out its id, and gets one. */
+    /** What is written by hand may leave out its id, and gets one: the same whenever the same is read at the same place. */
     static Id id(JsonIn in) {
-        return in.has("id") ? in.at("id").placed(i -> new Id(i.asText())) : Id.fresh();
+        return in.has("id") ? in.at("id").placed(i -> new Id(i.asText())) : Id.from(in.words());
     }
 
     private static Fill.Source source(JsonIn in, LinksIn links) {

@@ -16,6 +16,7 @@ import java.util.Set;
 
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.files.disk.Disk;
 import org.vatwright.files.disk.Limits;
@@ -34,6 +35,7 @@ public final class MotifReader {
     private static final Set<String> UNREAD = Set.of("text", "image", "foreignObject", "video", "audio", "canvas",
             "iframe");
     private static final int MOST_USES = 16;
+    private static final int MOST_WITHIN = 3;
     private static final int MOST_MARKS = 20_000;
     private static final int MOST_SHOWN_THROUGH = 120;
 
@@ -42,21 +44,50 @@ public final class MotifReader {
      *
      * @param marks lowest first, in mm from the drawing's upper left corner
      * @param palette each ink's colour, in the order they were met
+     * @param fills that inks name; each begins where the middle of its cell lies, in mm from the same corner
      * @param findings what was left out or is only nearly so, one sentence each
      */
     public record Reading(String name, double widthMm, double heightMm, List<VectorMark> marks,
-            Map<String, Rgb> palette, List<String> findings) {}
+            Map<String, Rgb> palette, List<Fill> fills, List<String> findings) {}
 
     private final Limits limits;
-    private final SvgRules rules = new SvgRules();
-    private final Map<String, Element> byId = new HashMap<>();
-    private final Map<String, Integer> left = new LinkedHashMap<>();
-    private final SvgFills fills = new SvgFills(byId, rules, this::leave);
+    private final SvgRules rules;
+    private final Map<String, Element> byId;
+    private final Map<String, Integer> left;
+    private final PatternFills patterns;
+    private final SvgFills fills;
+    /** How many patterns this is within. */
+    private final int within;
     private int elements;
     private int marks;
 
     private MotifReader(Limits limits) {
+        this(limits, new SvgRules(), new HashMap<>(), new LinkedHashMap<>(), 0);
+    }
+
+    private MotifReader(Limits limits, SvgRules rules, Map<String, Element> byId, Map<String, Integer> left,
+            int within) {
         this.limits = limits;
+        this.rules = rules;
+        this.byId = byId;
+        this.left = left;
+        this.within = within;
+        patterns = new PatternFills(byId, this::inPattern, this::leave);
+        fills = new SvgFills(byId, rules, this::leave, patterns);
+    }
+
+    /** What is drawn in the cell of a pattern has inks of its own. */
+    private Reading inPattern(SvgPatterns.Cell cell, AffineTransform contentToMm, double wideMm, double highMm) {
+        MotifReader inner = new MotifReader(limits, rules, byId, left, within + 1);
+        inner.elements = elements;
+        inner.marks = marks;
+        View view = new View(contentToMm, cell.contentWide(), cell.contentHigh(), 0, 0);
+        List<VectorMark> drawn = within >= MOST_WITHIN
+                ? List.of()
+                : inner.children(cell.holder(), view, SvgLook.start().within(cell.holder(), rules));
+        elements = inner.elements;
+        marks = inner.marks;
+        return new Reading("pattern", wideMm, highMm, drawn, inner.fills.palette(), inner.patterns.fills(), List.of());
     }
 
     /** @throws Refusal when the file is no drawing, hostile, or nothing in it can be read */
@@ -82,7 +113,7 @@ public final class MotifReader {
         List<String> findings = left.entrySet().stream()
                 .map(e -> e.getValue() == 1 ? e.getKey() : "%s (%d times)".formatted(e.getKey(), e.getValue()))
                 .toList();
-        return new Reading(name, size.widthMm(), size.heightMm(), all, fills.palette(), findings);
+        return new Reading(name, size.widthMm(), size.heightMm(), all, fills.palette(), patterns.fills(), findings);
     }
 
     /** @param toMm from user units @param wide,high of the viewport @param uses how many uses lead here */

@@ -22,11 +22,13 @@ final class SvgFills {
     private final Map<String, Element> byId;
     private final SvgGradients gradients;
     private final Consumer<String> left;
+    private final PatternFills patterns;
     private final Map<Rgb, String> slots = new LinkedHashMap<>();
 
     /** @param left told what is left out */
-    SvgFills(Map<String, Element> byId, SvgRules rules, Consumer<String> left) {
+    SvgFills(Map<String, Element> byId, SvgRules rules, Consumer<String> left, PatternFills patterns) {
         this.byId = byId;
+        this.patterns = patterns;
         this.left = left;
         gradients = new SvgGradients(byId, rules, this::ink);
     }
@@ -52,9 +54,15 @@ final class SvgFills {
             }
             fallback = end > 0 ? text.substring(end + 1).strip() : "";
             Element target = byId.get(MotifReader.id(text));
-            left.accept(target != null && SafeXml.localName(target).equals("pattern")
-                    ? "a pattern fill is left out"
-                    : "a fill that cannot be found is left out");
+            if (target != null && SafeXml.localName(target).equals("pattern")) {
+                Optional<Ink> ink = opacity == 0 ? Optional.empty() : patterns.ink(target, box, toMm);
+                if (ink.isPresent()) {
+                    return Optional.of(new VectorMark(box, ink.get()).withOpacity(opacity)
+                            .withFrame(new AffineTransform()));
+                }
+            } else {
+                left.accept("a fill that cannot be found is left out");
+            }
             text = fallback;
         }
         if (text.isEmpty() || text.equals("none") || opacity == 0) {

@@ -75,7 +75,10 @@ record TileContent(Cloth cloth, InkColours inks, double bleed, double tone, Dens
         return layer.shapeless().isPresent()
                 ? Optional.empty()
                 : layer.structure().outlines(design().repeat(), cloth.phase(), work)
-                        .map(all -> FillPlace.withBleed(all, tile(), bleed));
+                        .map(all -> {
+                            VectorMark.checkPoints(all.stream().mapToDouble(m -> VectorMark.points(m.shape())).sum());
+                            return FillPlace.withBleed(all, tile(), bleed);
+                        });
     }
 
     /** @return the layer's coat as it shows, by itself */

@@ -97,6 +97,17 @@ class FillFileTest {
     }
 
     @Test
+    void whatIsWrittenByHandWithoutIdsGetsTheSameEachTime() throws IOException {
+        String json = new String(ProjectFile.designJson(nested().design(new Id("buoys")).orElseThrow()),
+                StandardCharsets.UTF_8).replaceAll("\"id\" ?: ?\"[^\"]*\",", "");
+        Path file = Files.writeString(folder.resolve("by-hand.json"), json);
+        Project once = ProjectFile.read(file);
+        assertThat(ProjectFile.read(file)).isEqualTo(once);
+        Path other = Files.writeString(folder.resolve("other.json"), json.replace("Buoys", "Bells"));
+        assertThat(ProjectFile.read(other).designs().getLast().id()).isNotEqualTo(once.designs().getLast().id());
+    }
+
+    @Test
     void whatRestsInAStructureIsKept() {
         Project demo = DemoCommission.load();
         Project project = demo.edit(new Id("quay"), d -> d.withLayers(d.layers().stream()

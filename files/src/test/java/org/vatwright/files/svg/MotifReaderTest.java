@@ -7,15 +7,35 @@ import static org.assertj.core.api.Assertions.within;
 import java.nio.charset.StandardCharsets;
 import java.util.Random;
 
+import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.colour.Palette;
+import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Guides;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
+import org.vatwright.core.render.TileRenderer;
+import org.vatwright.core.repeat.Arrangement;
+import org.vatwright.core.repeat.Repeat;
+import org.vatwright.core.repeat.TileGrid;
+import org.vatwright.files.demo.DemoCommission;
 import org.vatwright.files.disk.Limits;
 import org.vatwright.files.produce.MotifPicture;
+import org.vatwright.files.vector.SvgTileWriter;
 
 class MotifReaderTest {
 
@@ -53,9 +73,69 @@ class MotifReaderTest {
             "<g display='none'><rect width='50' height='50'/></g><rect x='60' width='9' height='9'/> | 9 | 9 | clear",
             "<svg x='50' y='50' width='20' height='20' viewBox='0 0 1 1'><rect width='5' height='5' fill='red'/></svg> | 75 | 75 | clear",
             "<rect width='50' height='50' fill='hsl(120 100% 50%)'/> | 9 | 9 | 00ff00",
+            "<pattern id='p' width='20' height='20' patternUnits='userSpaceOnUse'><rect width='10' height='10' fill='red'/><rect x='10' y='10' width='10' height='10' fill='blue'/></pattern><rect x='5' width='90' height='90' fill='url(#p)'/> | 45 | 5 | ff0000",
+            "<pattern id='p' width='20' height='20' patternUnits='userSpaceOnUse'><rect width='10' height='10' fill='red'/><rect x='10' y='10' width='10' height='10' fill='blue'/></pattern><rect x='5' width='90' height='90' fill='url(#p)'/> | 55 | 15 | 0000ff",
+            "<pattern id='p' width='20' height='20' patternUnits='userSpaceOnUse'><rect width='10' height='10' fill='red'/><rect x='10' y='10' width='10' height='10' fill='blue'/></pattern><rect x='5' width='90' height='90' fill='url(#p)'/> | 55 | 5 | clear",
+            "<pattern id='p' width='20' height='20' patternUnits='userSpaceOnUse' x='10' y='10'><rect width='10' height='10' fill='red'/><rect x='10' y='10' width='10' height='10' fill='blue'/></pattern><rect width='90' height='90' fill='url(#p)'/> | 55 | 15 | ff0000",
+            "<pattern id='p' width='20' height='20' patternUnits='userSpaceOnUse' patternTransform='scale(2)'><rect width='10' height='10' fill='red'/><rect x='10' y='10' width='10' height='10' fill='blue'/></pattern><rect width='90' height='90' fill='url(#p)'/> | 52 | 12 | ff0000",
+            "<pattern id='p' width='20' height='20' patternUnits='userSpaceOnUse' patternTransform='rotate(90)'><rect width='10' height='10' fill='red'/><rect x='10' y='10' width='10' height='10' fill='blue'/></pattern><rect width='90' height='90' fill='url(#p)'/> | 15 | 5 | ff0000",
+            "<pattern id='p' width='20' height='20' patternUnits='userSpaceOnUse'><rect width='10' height='10' fill='red'/><rect x='10' y='10' width='10' height='10' fill='blue'/></pattern><pattern id='q' href='#p' patternTransform='translate(10 0)'/><rect width='90' height='90' fill='url(#q)'/> | 15 | 5 | ff0000",
+            "<pattern id='p' width='.5' height='1' patternContentUnits='objectBoundingBox'><rect width='.25' height='1' fill='lime'/></pattern><rect x='10' width='80' height='40' fill='url(#p)'/> | 55 | 5 | 00ff00",
+            "<pattern id='p' width='20' height='20' patternUnits='userSpaceOnUse' viewBox='0 0 2 2'><rect width='1' height='2' fill='lime'/></pattern><rect width='80' height='40' fill='url(#p)'/> | 25 | 5 | 00ff00",
+            "<pattern id='p' width='20' height='20' patternUnits='userSpaceOnUse'><rect width='99' height='10' fill='url(#p)'/><circle r='5' cx='10' cy='10' fill='teal'/></pattern><rect width='80' height='40' fill='url(#p)'/> | 30 | 10 | 008080",
+            "<rect width='50' height='50' fill='url(#none) orange'/> | 9 | 9 | ffa500",
             "<polygon points='0,0 60,0 60,60' fill='#abc'/> | 50 | 10 | aabbcc"})
     void whatIsReadIsDrawn(String inside, int x, int y, String colour) {
         assertThat(at(read(inside), x, y)).isEqualTo(colour);
+    }
+
+    @Test
+    void aPatternBecomesAFillThatIsADesignOfItsOwnAndLiesInTheMotifAsItWasDrawn() {
+        MotifReader.Reading reading = read("""
+                <pattern id='p' width='8' height='6' patternUnits='userSpaceOnUse' patternTransform='rotate(20) scale(2)'>
+                <rect width='8' height='6' fill='#f1e9d8'/><circle cx='3' cy='3' r='2' fill='#20365f'/></pattern>
+                <circle cx='60' cy='40' r='30' fill='url(#p)'/><rect x='5' y='70' width='30' height='20' fill='url(#p)'/>""");
+        assertThat(reading.fills()).hasSize(1);
+        Project start = Project.empty("Quay").addDesign(new Design("Ballast", new Repeat(100, 100,
+                Arrangement.STRAIGHT), Ink.CLEAR, List.of(), new Palette(List.of("Ground"), List.of(
+                        new Colourway("Day", List.of(new Rgb(1, 2, 3))))), Guides.NONE));
+        Design ballast = start.designs().getFirst();
+        Project with = start.edit(ballast.id(), d -> MotifDrawing.into(d, 0, reading));
+        assertThat(with.designs()).as("it is on the shelf").hasSize(2);
+        Design drawn = with.design(ballast.id()).orElseThrow();
+        // The motif stands in the middle of the cell; the drawing's middle was at (47.5, 50).
+        Raster motif = TileRenderer.render(new Cloth(drawn, drawn.palette().first()),
+                TileGrid.ofWidth(drawn.repeat().tile(), 400), Work.on(2));
+        Raster alone = MotifPicture.draw(reading, 400);
+        int far = 0;
+        for (int y = 0; y < 400; y++) {
+            for (int x = 0; x < 390; x++) {
+                int there = motif.at(x + 10, y);
+                int here = alone.at(x, y);
+                far += Math.abs((there & 255) - (here & 255)) + Math.abs((there >>> 24) - (here >>> 24)) > 60 ? 1 : 0;
+            }
+        }
+        assertThat(far).as("pixels that differ by much").isLessThan(1600);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"gangway", "terns", "wake"})
+    void whatIsWrittenAsShapesIsReadBackAsItWas(String id, @TempDir Path folder) {
+        Design design = DemoCommission.load().design(new Id(id)).orElseThrow();
+        Cloth cloth = new Cloth(design, design.palette().first());
+        Path svg = folder.resolve("tile.svg");
+        SvgTileWriter.write(cloth, new Density(100), svg, Work.on(2));
+        MotifReader.Reading reading = MotifReader.read(svg);
+        TileGrid grid = TileGrid.ofWidth(design.repeat().tile(), 200);
+        Raster painted = TileRenderer.render(cloth, grid, Work.on(2));
+        Raster back = MotifPicture.draw(reading, 200);
+        double far = 0;
+        for (int i = 0; i < painted.argb().length; i++) {
+            for (int shift = 0; shift < 24; shift += 8) {
+                far += Math.abs((painted.argb()[i] >>> shift & 255) - (back.argb()[i] >>> shift & 255)) / 3.0;
+            }
+        }
+        assertThat(far / painted.argb().length).as("mean difference of a channel").isLessThan(4);
     }
 
     /** Two shapes under one opacity do not show through each other. */

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 import org.vatwright.core.measure.Noise;
+import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.repeat.Repeat;
@@ -21,9 +22,12 @@ final class FlowDrawing {
     private static final int BLOB_POINTS = 48;
     private static final double EDGE_POINTS_MM = 0.35;
 
+    private static final int MOST_BEADS = 40_000;
+
     private final FlowLines lines;
     private final List<AffineTransform> places;
     private final List<Group> groups = new ArrayList<>();
+    private long beads;
 
     private FlowDrawing(FlowLines lines, Repeat repeat) {
         this.lines = lines;
@@ -113,6 +117,11 @@ final class FlowDrawing {
         List<BeadRow.Step> steps = row.steps(length);
         double list = length / row.times(length);
         double at = lines.travel() * lines.phase() * list;
+        beads += (long) row.times(length) * steps.size() * places.size();
+        if (beads > MOST_BEADS) {
+            throw new Refusal("the tile would hold %,d beads; %,d are the most: make them longer or farther apart, or the line shorter"
+                    .formatted(beads, MOST_BEADS));
+        }
         List<VectorMark> marks = new ArrayList<>();
         for (int time = 0; time < row.times(length); time++) {
             double from = at + time * list;

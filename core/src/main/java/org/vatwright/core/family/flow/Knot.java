@@ -17,7 +17,7 @@ public record Knot(double x, double y, double handleX, double handleY, double ba
 
     public Knot {
         for (double place : new double[]{x, y, handleX, handleY}) {
-            Require.within("place of a point", place, -1e5, 1e5, "mm");
+            Require.within("place of a point", place, -20_000, 20_000, "mm");
         }
         Require.within("handle before the point", back, 1e-3, 1000, "times");
         Require.within("swell", swell * 100, 0, 1000, "%");
