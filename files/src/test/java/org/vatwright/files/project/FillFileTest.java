@@ -104,7 +104,8 @@ class FillFileTest {
         Project once = ProjectFile.read(file);
         assertThat(ProjectFile.read(file)).isEqualTo(once);
         Path other = Files.writeString(folder.resolve("other.json"), json.replace("Buoys", "Bells"));
-        assertThat(ProjectFile.read(other).designs().getLast().id()).isNotEqualTo(once.designs().getLast().id());
+        assertThat(ProjectFile.read(other).designs().getFirst().id())
+                .isNotEqualTo(once.designs().getFirst().id());
     }
 
     @Test
