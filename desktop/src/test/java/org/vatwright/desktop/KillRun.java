@@ -98,8 +98,13 @@ public final class KillRun {
             } else {
                 ((Button) node("welcome-demo")).fire();
             }
-            note(left ? "taken-up-of-" + known.length : "opened", mark(studio.history().present()));
         });
+        boolean[] there = {false};
+        while (!there[0]) {
+            Thread.sleep(10);
+            Shots.onFx(() -> there[0] = window.desk().errands().idle() && !studio.project().designs().isEmpty());
+        }
+        Shots.onFx(() -> note(left ? "taken-up-of-" + known.length : "opened", mark(studio.history().present())));
         long end = System.currentTimeMillis() + LONGEST_MILLIS;
         while (System.currentTimeMillis() < end) {
             Shots.onFx(this::act);

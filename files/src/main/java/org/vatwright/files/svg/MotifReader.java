@@ -34,7 +34,7 @@ public final class MotifReader {
             "animateTransform", "animateMotion", "set", "namedview", "cursor", "view", "font", "font-face");
     private static final Set<String> UNREAD = Set.of("text", "image", "foreignObject", "video", "audio", "canvas",
             "iframe");
-    private static final int MOST_USES = 16;
+    static final int MOST_USES = 16;
     private static final int MOST_WITHIN = 3;
     private static final int MOST_MARKS = 20_000;
     private static final int MOST_SHOWN_THROUGH = 120;
@@ -56,6 +56,7 @@ public final class MotifReader {
     private final Map<String, Integer> left;
     private final PatternFills patterns;
     private final SvgFills fills;
+    private final SvgClips clips;
     /** How many patterns this is within. */
     private final int within;
     private int elements;
@@ -74,6 +75,7 @@ public final class MotifReader {
         this.within = within;
         patterns = new PatternFills(byId, this::inPattern, this::leave);
         fills = new SvgFills(byId, rules, this::leave, patterns);
+        clips = new SvgClips(byId, rules, this::leave, this::broken);
     }
 
     /** What is drawn in the cell of a pattern has inks of its own. */
@@ -81,7 +83,7 @@ public final class MotifReader {
         MotifReader inner = new MotifReader(limits, rules, byId, left, within + 1);
         inner.elements = elements;
         inner.marks = marks;
-        View view = new View(contentToMm, cell.contentWide(), cell.contentHigh(), 0, 0);
+        SvgView view = new SvgView(contentToMm, cell.contentWide(), cell.contentHigh(), 0, 0);
         List<VectorMark> drawn = within >= MOST_WITHIN
                 ? List.of()
                 : inner.children(cell.holder(), view, SvgLook.start().within(cell.holder(), rules));
@@ -103,7 +105,7 @@ public final class MotifReader {
     private Reading drawing(Element root, String name) {
         collect(root, 0);
         DrawingSize size = DrawingSize.of(root);
-        View view = new View(size.toMm(), size.boxWide(), size.boxHigh(), 0, 0);
+        SvgView view = new SvgView(size.toMm(), size.boxWide(), size.boxHigh(), 0, 0);
         SvgLook look = SvgLook.start().within(root, rules);
         List<VectorMark> all = look.hidden() ? List.of() : children(root, view, look);
         if (all.isEmpty()) {
@@ -114,24 +116,6 @@ public final class MotifReader {
                 .map(e -> e.getValue() == 1 ? e.getKey() : "%s (%d times)".formatted(e.getKey(), e.getValue()))
                 .toList();
         return new Reading(name, size.widthMm(), size.heightMm(), all, fills.palette(), patterns.fills(), findings);
-    }
-
-    /** @param toMm from user units @param wide,high of the viewport @param uses how many uses lead here */
-    private record View(AffineTransform toMm, double wide, double high, int depth, int uses) {
-
-        View moved(AffineTransform by) {
-            AffineTransform all = new AffineTransform(toMm);
-            all.concatenate(by);
-            return new View(all, wide, high, depth + 1, uses);
-        }
-
-        View sized(double newWide, double newHigh) {
-            return new View(toMm, newWide, newHigh, depth, uses);
-        }
-
-        View used() {
-            return new View(toMm, wide, high, depth + 1, uses + 1);
-        }
     }
 
     private void collect(Element element, int depth) {
@@ -160,7 +144,7 @@ public final class MotifReader {
         leave("drawn up to where it breaks off: " + what);
     }
 
-    private List<VectorMark> children(Element parent, View view, SvgLook look) {
+    private List<VectorMark> children(Element parent, SvgView view, SvgLook look) {
         List<VectorMark> all = new ArrayList<>();
         for (Node n = parent.getFirstChild(); n != null && view.depth() <= limits.depth(); n = n.getNextSibling()) {
             if (n instanceof Element element) {
@@ -173,7 +157,7 @@ public final class MotifReader {
         return all;
     }
 
-    private List<VectorMark> element(Element element, View parent, SvgLook parentLook) {
+    private List<VectorMark> element(Element element, SvgView parent, SvgLook parentLook) {
         String kind = SafeXml.localName(element);
         if (UNDRAWN.contains(kind)
                 || element.getNodeName().contains(":") && !element.getNodeName().startsWith("svg:")) {
@@ -187,7 +171,7 @@ public final class MotifReader {
         if (look.hidden() || marks > MOST_MARKS) {
             return List.of();
         }
-        View view = parent.moved(SvgTransforms.parse(element.getAttribute("transform")));
+        SvgView view = parent.moved(SvgTransforms.parse(element.getAttribute("transform")));
         List<VectorMark> drawn = switch (kind) {
             case "g", "a", "switch" -> children(element, view, look);
             case "svg" -> nested(element, view, look, -1, -1);
@@ -202,7 +186,7 @@ public final class MotifReader {
     }
 
     /** Clip path and opacity of the whole; what else it asks for is named. */
-    private List<VectorMark> effects(List<VectorMark> drawn, Element element, View view, SvgLook look) {
+    private List<VectorMark> effects(List<VectorMark> drawn, Element element, SvgView view, SvgLook look) {
         List<VectorMark> all = drawn;
         if (all.isEmpty()) {
             return all;
@@ -215,7 +199,7 @@ public final class MotifReader {
         }
         Optional<String> clip = look.get("clip-path");
         if (clip.isPresent()) {
-            all = clipped(all, clip.get(), view, look);
+            all = clips.clipped(all, id(clip.get()), view, look);
         }
         return look.share("opacity") < 1 ? faded(all, look.share("opacity")) : all;
     }
@@ -242,74 +226,7 @@ public final class MotifReader {
         return result;
     }
 
-    private List<VectorMark> clipped(List<VectorMark> drawn, String url, View view, SvgLook look) {
-        Element clip = byId.get(id(url));
-        if (clip == null || !SafeXml.localName(clip).equals("clipPath")) {
-            leave("a clip path cannot be found");
-            return drawn;
-        }
-        View own = view.moved(SvgTransforms.parse(clip.getAttribute("transform")));
-        if ("objectBoundingBox".equals(clip.getAttribute("clipPathUnits"))) {
-            Rectangle2D box = bounds(drawn, view.toMm());
-            own = own.moved(new AffineTransform(box.getWidth(), 0, 0, box.getHeight(), box.getX(), box.getY()));
-        }
-        Area area = new Area();
-        SvgLook within = look.within(clip, rules);
-        for (Node n = clip.getFirstChild(); n != null; n = n.getNextSibling()) {
-            if (n instanceof Element child) {
-                clipArea(child, own, within).ifPresent(area::add);
-            }
-        }
-        List<VectorMark> result = new ArrayList<>();
-        for (VectorMark mark : drawn) {
-            Area shown = new Area(mark.shape());
-            shown.intersect(area);
-            if (!shown.isEmpty()) {
-                result.add(mark.withShape(shown));
-            }
-        }
-        return result;
-    }
-
-    private Optional<Area> clipArea(Element child, View view, SvgLook parent) {
-        String kind = SafeXml.localName(child);
-        View moved = view.moved(SvgTransforms.parse(child.getAttribute("transform")));
-        if (kind.equals("use")) {
-            Element target = byId.get(link(child));
-            return target == null || view.uses() > MOST_USES
-                    ? Optional.empty()
-                    : clipArea(target, moved.used().moved(AffineTransform.getTranslateInstance(
-                            SvgNumbers.of(child, "x", view.wide(), 0), SvgNumbers.of(child, "y", view.high(), 0))),
-                            parent);
-        }
-        if (!Set.of("path", "rect", "circle", "ellipse", "polygon", "polyline", "line").contains(kind)) {
-            return Optional.empty();
-        }
-        Path2D path = SvgForms.shape(child, kind, view.wide(), view.high(), this::broken);
-        if (path == null || !SvgForms.finite(path)) {
-            return Optional.empty();
-        }
-        SvgLook look = parent.within(child, rules);
-        return Optional.of(new Area(moved.toMm().createTransformedShape(
-                SvgForms.filled(path, look.evenOdd("clip-rule")))));
-    }
-
-    /** @return the box of marks in the units of the view */
-    private static Rectangle2D bounds(List<VectorMark> drawn, AffineTransform toMm) {
-        Rectangle2D box = null;
-        try {
-            AffineTransform back = toMm.createInverse();
-            for (VectorMark mark : drawn) {
-                Rectangle2D own = back.createTransformedShape(mark.shape()).getBounds2D();
-                box = box == null ? own : box.createUnion(own);
-            }
-        } catch (java.awt.geom.NoninvertibleTransformException e) {
-            return new Rectangle2D.Double(0, 0, 1, 1);
-        }
-        return box;
-    }
-
-    private List<VectorMark> use(Element element, View view, SvgLook look) {
+    private List<VectorMark> use(Element element, SvgView view, SvgLook look) {
         String id = link(element);
         Element target = byId.get(id);
         if (id.isEmpty() || target == null) {
@@ -320,7 +237,7 @@ public final class MotifReader {
             leave("uses nested deeper than %d are left out".formatted(MOST_USES));
             return List.of();
         }
-        View placed = view.used().moved(AffineTransform.getTranslateInstance(
+        SvgView placed = view.used().moved(AffineTransform.getTranslateInstance(
                 SvgNumbers.of(element, "x", view.wide(), 0), SvgNumbers.of(element, "y", view.high(), 0)));
         String kind = SafeXml.localName(target);
         if (kind.equals("symbol") || kind.equals("svg")) {
@@ -334,7 +251,7 @@ public final class MotifReader {
     }
 
     /** A drawing or symbol within: its own viewport, cut at its edge. */
-    private List<VectorMark> nested(Element element, View view, SvgLook look, double useWide, double useHigh) {
+    private List<VectorMark> nested(Element element, SvgView view, SvgLook look, double useWide, double useHigh) {
         double wide = useWide >= 0 ? useWide : SvgNumbers.of(element, "width", view.wide(), view.wide());
         double high = useHigh >= 0 ? useHigh : SvgNumbers.of(element, "height", view.high(), view.high());
         if (wide <= 0 || high <= 0) {
@@ -344,7 +261,7 @@ public final class MotifReader {
         double x = symbol ? 0 : SvgNumbers.of(element, "x", view.wide(), 0);
         double y = symbol ? 0 : SvgNumbers.of(element, "y", view.high(), 0);
         double[] box = SvgNumbers.viewBox(element);
-        View inside = box == null
+        SvgView inside = box == null
                 ? view.moved(AffineTransform.getTranslateInstance(x, y)).sized(wide, high)
                 : view.moved(SvgTransforms.fitting(box, x, y, wide, high,
                         element.getAttribute("preserveAspectRatio"))).sized(box[2], box[3]);
@@ -365,7 +282,7 @@ public final class MotifReader {
         return cut;
     }
 
-    private List<VectorMark> shape(Element element, String kind, View view, SvgLook look) {
+    private List<VectorMark> shape(Element element, String kind, SvgView view, SvgLook look) {
         Path2D path = SvgForms.shape(element, kind, view.wide(), view.high(), this::broken);
         if (path == null || look.invisible()) {
             return List.of();
@@ -391,7 +308,7 @@ public final class MotifReader {
         return look.get("paint-order", "normal").startsWith("stroke") && drawn.size() == 2 ? drawn.reversed() : drawn;
     }
 
-    private void mark(List<VectorMark> drawn, VectorMark fill, Shape shape, View view) {
+    private void mark(List<VectorMark> drawn, VectorMark fill, Shape shape, SvgView view) {
         Shape inMm = view.toMm().createTransformedShape(shape);
         if (inMm.getBounds2D().isEmpty() || !SvgForms.finite(inMm)) {
             return;
@@ -407,7 +324,7 @@ public final class MotifReader {
         return url.replaceFirst("^url\\(\\s*['\"]?#", "").replaceFirst("['\"]?\\s*\\).*$", "");
     }
 
-    private static String link(Element e) {
+    static String link(Element e) {
         String href = SafeXml.link(e);
         return href.startsWith("#") ? href.substring(1) : "";
     }

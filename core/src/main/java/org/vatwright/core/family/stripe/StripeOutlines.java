@@ -31,6 +31,7 @@ final class StripeOutlines {
     private final double least;
     private final double most;
     private final List<VectorMark> marks = new ArrayList<>();
+    private double points;
 
     private StripeOutlines(Stripes stripes, Tile tile) {
         this.stripes = stripes;
@@ -105,6 +106,8 @@ final class StripeOutlines {
     private void line(Path2D path, double u, int edge, int direction) {
         boolean strays = edge != STRAIGHT && edges.wobble(edge) > 0;
         int steps = strays ? (int) Math.ceil((most - least) * 3 * POINTS / edges.wobbleLength(edge)) : 1;
+        points += steps;
+        VectorMark.checkPoints(points);
         for (int k = 0; k <= steps; k++) {
             double share = (double) (direction > 0 ? k : steps - k) / steps;
             double s = least + share * (most - least);
