@@ -39,7 +39,8 @@ public final class StandstillTrial {
         started.await();
         Platform.setImplicitExit(false);
         try (Stream<Path> files = Files.list(Path.of(args[0]))) {
-            for (Path file : files.filter(f -> f.toString().matches(".*\\.(svg|json|wif|vatwright)")).sorted().toList()) {
+            for (Path file : files.filter(f -> f.toString().matches(".*\\.(svg|json|wif|vatwright)")).sorted()
+                    .toList()) {
                 // The first time forms are made and code is compiled; what is looked for here is what the file costs.
                 drop(file);
                 Outcome outcome = drop(file);

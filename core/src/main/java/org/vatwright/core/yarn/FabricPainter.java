@@ -39,7 +39,8 @@ public final class FabricPainter {
     static Painter upright(Threads threads, ThreadSpan across, ThreadSpan down, boolean crisp) {
         if (threads.yarn != null) {
             boolean specks = Math.min(across.pxPerThread(), down.pxPerThread()) < LEAST_YARN_PX;
-            return specks ? new FineFabric(YarnFabric.fromAfar(threads), across, down)
+            return specks
+                    ? new FineFabric(YarnFabric.fromAfar(threads), across, down)
                     : new YarnFabric(threads, across, down);
         }
         boolean byShare = !across.whole() && across.pxPerThread() < SHARED_PX && down.pxPerThread() < SHARED_PX;

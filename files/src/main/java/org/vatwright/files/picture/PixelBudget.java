@@ -41,8 +41,9 @@ public final class PixelBudget {
 
     private void check(String name) {
         if (left < 0) {
-            throw new Refusal("with %s the pictures have more than %,d pixels together, the most that is read with the memory there is"
-                    .formatted(name, limits.picturesPx()));
+            throw new Refusal(
+                    "with %s the pictures have more than %,d pixels together, the most that is read with the memory there is"
+                            .formatted(name, limits.picturesPx()));
         }
     }
 }

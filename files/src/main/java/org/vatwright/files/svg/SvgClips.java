@@ -21,7 +21,8 @@ import org.w3c.dom.Node;
 /** Clip paths: of each shape only what lies in one of the path's own shapes is kept. */
 final class SvgClips {
 
-    private static final Set<String> SHAPES = Set.of("path", "rect", "circle", "ellipse", "polygon", "polyline", "line");
+    private static final Set<String> SHAPES = Set.of("path", "rect", "circle", "ellipse", "polygon", "polyline",
+            "line");
 
     private final Map<String, Element> byId;
     private final SvgRules rules;

@@ -35,7 +35,8 @@ public final class FuzzTrial {
     record Fault(long number, FuzzInputs.Kind kind, String what) {}
 
     /** How it went. */
-    record Outcome(int tried, Map<FuzzInputs.Kind, int[]> accepted, List<Fault> faults, long slowestMillis, long slowest) {}
+    record Outcome(int tried, Map<FuzzInputs.Kind, int[]> accepted, List<Fault> faults, long slowestMillis,
+            long slowest) {}
 
     private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();
     private static volatile long handId;

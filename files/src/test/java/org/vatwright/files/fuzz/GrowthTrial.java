@@ -93,8 +93,10 @@ public final class GrowthTrial {
 
     private static void read(String inside) {
         try {
-            MotifReader.read(("<svg xmlns='http://www.w3.org/2000/svg' width='1000mm' height='1000mm' viewBox='0 0 1000 1000'>"
-                + inside + "</svg>").getBytes(StandardCharsets.UTF_8), "growth", Limits.STANDARD);
+            MotifReader.read(
+                    ("<svg xmlns='http://www.w3.org/2000/svg' width='1000mm' height='1000mm' viewBox='0 0 1000 1000'>"
+                            + inside + "</svg>").getBytes(StandardCharsets.UTF_8),
+                    "growth", Limits.STANDARD);
         } catch (Refusal e) {
             // As good as read, and timed as well.
         }
@@ -153,7 +155,8 @@ public final class GrowthTrial {
         StringBuilder d = new StringBuilder();
         for (int i = 0; i < bars; i++) {
             double at = 1000.0 * i / bars;
-            d.append("M%s 0h%s v1000h-%sz M0 %sv%sh1000v-%sz ".formatted(at, 300.0 / bars, 300.0 / bars, at, 300.0 / bars,
+            d.append("M%s 0h%s v1000h-%sz M0 %sv%sh1000v-%sz ".formatted(at, 300.0 / bars, 300.0 / bars, at,
+                    300.0 / bars,
                     300.0 / bars));
         }
         read("<clipPath id='c'><path d='%s'/></clipPath><circle cx='500' cy='500' r='480' clip-path='url(#c)'/>"
@@ -203,7 +206,8 @@ public final class GrowthTrial {
     private static void scatter(int count) {
         Design terns = DemoCommission.load().design(new Id("terns")).orElseThrow();
         Motifs motifs = terns.layers().stream().map(l -> l.structure()).filter(Motifs.class::isInstance)
-                .map(Motifs.class::cast).filter(m -> m.placing() instanceof Placing.Scattered).findFirst().orElseThrow();
+                .map(Motifs.class::cast).filter(m -> m.placing() instanceof Placing.Scattered).findFirst()
+                .orElseThrow();
         Placing.Scattered how = (Placing.Scattered) motifs.placing();
         // As crowded at every count: the cell grows with it.
         double side = Math.sqrt(count) * 30;

@@ -16,7 +16,8 @@ import com.fasterxml.jackson.databind.node.TextNode;
 final class JsonMutator {
 
     private static final ObjectMapper MAPPER = new ObjectMapper();
-    private static final List<String> WORDS = List.of("", " ", "\u0000", "\u0007bell", "\ud83c\udf0a", "x".repeat(3000), "../x",
+    private static final List<String> WORDS = List.of("", " ", "\u0000", "\u0007bell", "\ud83c\udf0a", "x".repeat(3000),
+            "../x",
             "#12345678", "NaN", "true", "\u202eabc", "<g>&amp;]]>", "a\nb", "\ufffe");
 
     private final Random random;

@@ -9,16 +9,21 @@ import java.util.regex.Pattern;
 /** Changes bytes and texts as damage, other programs and spite do. Seeded. */
 final class Mutator {
 
-    static final List<String> NUMBERS = List.of("0", "-1", "1", "2", "0.5", "-0.0", "1e-9", "1e-300", "1e308", "-1e308", "1e39",
+    static final List<String> NUMBERS = List.of("0", "-1", "1", "2", "0.5", "-0.0", "1e-9", "1e-300", "1e308", "-1e308",
+            "1e39",
             "65536", "100000", "2147483647", "-2147483648", "9223372036854775807", "1e5", "1e9", "300000", "0.001",
             "7.3", "12.7", "359.9", "4000", "20000", "NaN", "Infinity", "1e999");
     private static final Pattern NUMBER = Pattern.compile("-?\\d+(\\.\\d+)?([eE][-+]?\\d+)?");
-    private static final List<String> PIECES = List.of("<g>", "</g>", "<g transform=\"scale(1e6)\">", "<use href=\"#a\"/>",
+    private static final List<String> PIECES = List.of("<g>", "</g>", "<g transform=\"scale(1e6)\">",
+            "<use href=\"#a\"/>",
             "<path d=\"M0 0L1e308 1e308Z\"/>", "<path d=\"M0 0A1e39 1 0 0 1 5 5Z\"/>", "stroke-dasharray=\"0.0001\" ",
-            "stroke-width=\"1e9\" ", "transform=\"matrix(0 0 0 0 0 0)\" ", "transform=\"rotate(1e308)\" ", "fill=\"url(#a)\" ",
+            "stroke-width=\"1e9\" ", "transform=\"matrix(0 0 0 0 0 0)\" ", "transform=\"rotate(1e308)\" ",
+            "fill=\"url(#a)\" ",
             "id=\"a\" ", "clip-path=\"url(#a)\" ", "<clipPath id=\"a\">", "<pattern id=\"a\" width=\"3\" height=\"3\">",
-            "<linearGradient id=\"a\" href=\"#a\">", "viewBox=\"0 0 0 0\" ", "viewBox=\"0 0 1e9 1e-9\" ", "\u0000", "&#0;", "&a;",
-            "<!DOCTYPE a [<!ENTITY a \"a\">]>", "]]>", "<![CDATA[", "<!--", "%", "1e400", "M", "Z", "c", "-", ".", ",", "\"", "'");
+            "<linearGradient id=\"a\" href=\"#a\">", "viewBox=\"0 0 0 0\" ", "viewBox=\"0 0 1e9 1e-9\" ", "\u0000",
+            "&#0;", "&a;",
+            "<!DOCTYPE a [<!ENTITY a \"a\">]>", "]]>", "<![CDATA[", "<!--", "%", "1e400", "M", "Z", "c", "-", ".", ",",
+            "\"", "'");
 
     private final Random random;
 

@@ -77,7 +77,8 @@ class FillFileTest {
         for (String id : new String[]{"wake", "buoys", "terns"}) {
             Raster own = new Raster(300, 200);
             own.argb()[0] = 0xFF000000 | id.hashCode();
-            project = project.edit(new Id(id), d -> d.addFill(new Fill("Foil", new Fill.OfPicture(new Picture(own, 150)))));
+            project = project.edit(new Id(id),
+                    d -> d.addFill(new Fill("Foil", new Fill.OfPicture(new Picture(own, 150)))));
         }
         assertThat(project.picturePixels()).isEqualTo(3 * 60_000);
         Path file = folder.resolve("pictures.vatwright");
@@ -92,7 +93,8 @@ class FillFileTest {
     }
 
     private static Limits limited(Limits limits, long picturePx, long picturesPx) {
-        return new Limits(limits.fileBytes(), limits.entries(), limits.depth(), limits.elements(), picturePx, picturesPx,
+        return new Limits(limits.fileBytes(), limits.entries(), limits.depth(), limits.elements(), picturePx,
+                picturesPx,
                 limits.pictureBytes());
     }
 

@@ -91,14 +91,17 @@ class MotifReaderTest {
 
     @Test
     void aPatternBecomesAFillThatIsADesignOfItsOwnAndLiesInTheMotifAsItWasDrawn() {
-        MotifReader.Reading reading = read("""
-                <pattern id='p' width='8' height='6' patternUnits='userSpaceOnUse' patternTransform='rotate(20) scale(2)'>
-                <rect width='8' height='6' fill='#f1e9d8'/><circle cx='3' cy='3' r='2' fill='#20365f'/></pattern>
-                <circle cx='60' cy='40' r='30' fill='url(#p)'/><rect x='5' y='70' width='30' height='20' fill='url(#p)'/>""");
+        MotifReader.Reading reading = read(
+                """
+                        <pattern id='p' width='8' height='6' patternUnits='userSpaceOnUse' patternTransform='rotate(20) scale(2)'>
+                        <rect width='8' height='6' fill='#f1e9d8'/><circle cx='3' cy='3' r='2' fill='#20365f'/></pattern>
+                        <circle cx='60' cy='40' r='30' fill='url(#p)'/><rect x='5' y='70' width='30' height='20' fill='url(#p)'/>""");
         assertThat(reading.fills()).hasSize(1);
         Project start = Project.empty("Quay").addDesign(new Design("Ballast", new Repeat(100, 100,
-                Arrangement.STRAIGHT), Ink.CLEAR, List.of(), new Palette(List.of("Ground"), List.of(
-                        new Colourway("Day", List.of(new Rgb(1, 2, 3))))), Guides.NONE));
+                Arrangement.STRAIGHT), Ink.CLEAR, List.of(),
+                new Palette(List.of("Ground"), List.of(
+                        new Colourway("Day", List.of(new Rgb(1, 2, 3))))),
+                Guides.NONE));
         Design ballast = start.designs().getFirst();
         Project with = start.edit(ballast.id(), d -> MotifDrawing.into(d, 0, reading));
         assertThat(with.designs()).as("it is on the shelf").hasSize(2);

@@ -119,8 +119,9 @@ final class FlowDrawing {
         double at = lines.travel() * lines.phase() * list;
         beads += (long) row.times(length) * steps.size() * places.size();
         if (beads > MOST_BEADS) {
-            throw new Refusal("the tile would hold %,d beads; %,d are the most: make them longer or farther apart, or the line shorter"
-                    .formatted(beads, MOST_BEADS));
+            throw new Refusal(
+                    "the tile would hold %,d beads; %,d are the most: make them longer or farther apart, or the line shorter"
+                            .formatted(beads, MOST_BEADS));
         }
         List<VectorMark> marks = new ArrayList<>();
         for (int time = 0; time < row.times(length); time++) {
