@@ -195,10 +195,7 @@ final class Hand implements AutoCloseable {
             if (wheel == 0) {
                 break;
             }
-            onFx(() -> {
-                robot.mouseClick(MouseButton.PRIMARY);
-                return null;
-            });
+            does(() -> robot.mouseClick(MouseButton.PRIMARY));
             rest();
         }
         return centre(node);
@@ -257,34 +254,29 @@ final class Hand implements AutoCloseable {
         clickAt(at.getX(), at.getY(), held);
     }
 
+    private static void does(Runnable act) throws Exception {
+        onFx(() -> {
+            act.run();
+            return null;
+        });
+    }
+
     void drag(Node node, double fromX, double fromY, double dx, double dy) throws Exception {
         Point2D from = onFx(() -> node.localToScreen(fromX, fromY));
         dragBetween(from, from.add(dx, dy));
     }
 
     void dragBetween(Point2D from, Point2D to) throws Exception {
-        onFx(() -> {
-            robot.mouseMove(from);
-            return null;
-        });
+        does(() -> robot.mouseMove(from));
         rest();
-        onFx(() -> {
-            robot.mousePress(MouseButton.PRIMARY);
-            return null;
-        });
+        does(() -> robot.mousePress(MouseButton.PRIMARY));
         int steps = 12;
         for (int i = 1; i <= steps; i++) {
             Point2D at = from.add(to.subtract(from).multiply((double) i / steps));
-            onFx(() -> {
-                robot.mouseMove(at);
-                return null;
-            });
+            does(() -> robot.mouseMove(at));
             Thread.sleep(12);
         }
-        onFx(() -> {
-            robot.mouseRelease(MouseButton.PRIMARY);
-            return null;
-        });
+        does(() -> robot.mouseRelease(MouseButton.PRIMARY));
         rest();
     }
 
@@ -314,26 +306,24 @@ final class Hand implements AutoCloseable {
     }
 
     void press(KeyCode... chord) throws Exception {
-        onFx(() -> {
+        does(() -> {
             for (KeyCode key : chord) {
                 robot.keyPress(key);
             }
             for (int i = chord.length - 1; i >= 0; i--) {
                 robot.keyRelease(chord[i]);
             }
-            return null;
         });
         rest();
     }
 
     void hold(KeyCode key, boolean down) throws Exception {
-        onFx(() -> {
+        does(() -> {
             if (down) {
                 robot.keyPress(key);
             } else {
                 robot.keyRelease(key);
             }
-            return null;
         });
         rest();
     }
@@ -400,10 +390,9 @@ final class Hand implements AutoCloseable {
 
     @Override
     public void close() throws Exception {
-        onFx(() -> {
+        does(() -> {
             stage.hide();
             window.desk().end();
-            return null;
         });
     }
 }
