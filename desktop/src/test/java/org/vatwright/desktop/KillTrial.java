@@ -139,7 +139,8 @@ public final class KillTrial {
         return new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "--enable-native-access=ALL-UNNAMED", "-XX:TieredStopAtLevel=1", "-Dglass.platform=Monocle",
                 "-Dmonocle.platform=Headless",
-                "-Dprism.order=sw", "-Djava.awt.headless=true", "-cp", System.getProperty("java.class.path"),
+                "-Dprism.order=sw", "-Djava.awt.headless=true", "-cp",
+                System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
                 KillRun.class.getName(), folder.toString(), Long.toString(seed))
                 .redirectErrorStream(true).redirectOutput(folder.resolve("out.txt").toFile()).start();
     }

@@ -19,6 +19,7 @@ import org.vatwright.files.recovery.KeptPlace;
 import org.vatwright.files.recovery.KeptWork;
 import org.vatwright.files.recovery.RecoveryStore;
 
+import javafx.application.Platform;
 import javafx.scene.input.KeyCode;
 
 /** Work that nobody saved: kept with every edit, offered at the next start. */
@@ -153,6 +154,17 @@ class RecoveryByHandTest extends AtTheDemo {
         hand.click(hand.words("bring it back"));
         hand.words("Lamp brackets");
         assertThat(List.copyOf(store().leftBehind())).hasSize(1);
+    }
+
+    @Test
+    void whatNobodyCatchesIsToldAndTheWindowGoesOn() throws Exception {
+        Platform.runLater(() -> {
+            throw new IllegalStateException("a heddle without an eye");
+        });
+        hand.until("it is told", () -> hand.messageText().startsWith("This should not have happened"));
+        assertThat(hand.text("message-text")).contains("a heddle without an eye").endsWith("as it was before.");
+        rename("Going on");
+        assertThat(hand.text("undo")).isEqualTo("Undo: rename");
     }
 
     @Test
