@@ -161,6 +161,10 @@ public final class KillRun {
     private void save() {
         outside.answers.clear();
         outside.answers.add(folder.resolve(PROJECT));
-        window.desk().save();
+        if (random.nextInt(3) > 0) {
+            window.desk().save();
+        } else {
+            window.desk().saveAs();
+        }
     }
 }

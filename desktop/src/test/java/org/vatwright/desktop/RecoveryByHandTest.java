@@ -157,6 +157,21 @@ class RecoveryByHandTest extends AtTheDemo {
     }
 
     @Test
+    void whoEditsWhileItIsSavedIsKeptWithTheFileAsItIsNow() throws Exception {
+        Path file = folder.resolve("quay.vatwright");
+        hand.outside.answers.add(file);
+        hand.press(KeyCode.CONTROL, KeyCode.S);
+        hand.until("saved once", () -> hand.messageText().startsWith("Saved as"));
+        rename("Before it is saved");
+        FileStamp first = FileStamp.of(file).orElseThrow();
+        hand.press(KeyCode.CONTROL, KeyCode.S);
+        rename("While it is saved");
+        hand.until("saved again", () -> !FileStamp.of(file).equals(Optional.of(first)));
+        String now = Long.toString(FileStamp.of(file).orElseThrow().nanos());
+        hand.until("what is kept knows the file of its own save", () -> kept(now) && kept("While it is saved"));
+    }
+
+    @Test
     void whatNobodyCatchesIsToldAndTheWindowGoesOn() throws Exception {
         Platform.runLater(() -> {
             throw new IllegalStateException("a heddle without an eye");

@@ -76,7 +76,8 @@ final class Keeper {
                 : Optional.empty();
         boolean same = now.isPresent() == asked.isPresent()
                 && (now.isEmpty() || now.get().project() == asked.get().project()
-                        && now.get().file().equals(asked.get().file()));
+                        && now.get().file().equals(asked.get().file())
+                        && now.get().seen().equals(asked.get().seen()));
         if (!same) {
             asked = now;
             AtomicReference<Optional<KeptWork>> waiting = wanted;
