@@ -1,12 +1,8 @@
 package org.vatwright.files.recovery;
 
 import java.io.IOException;
-import java.nio.channels.FileChannel;
-import java.nio.channels.FileLock;
-import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -16,6 +12,7 @@ import java.util.Set;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.files.disk.Disk;
+import org.vatwright.files.disk.HeldLock;
 import org.vatwright.files.json.Json;
 import org.vatwright.files.project.ProjectFile;
 
@@ -33,44 +30,23 @@ public final class KeptPlace implements AutoCloseable {
     private static final String PIXELS = ".pixels";
 
     private final Path folder;
-    private final FileChannel lock;
+    private final HeldLock lock;
     /** By the picture itself, not by its pixels. */
     private final Cache<Raster, String> names = Caffeine.newBuilder().weakKeys().build();
     private final Set<String> stored = new HashSet<>();
     private int counted;
 
-    private KeptPlace(Path folder, FileChannel lock) {
+    private KeptPlace(Path folder, HeldLock lock) {
         this.folder = folder;
         this.lock = lock;
     }
 
     /** @return nothing when another program, or another window of this one, has it */
     static Optional<KeptPlace> take(Path folder) {
-        FileChannel channel = null;
         try {
-            channel = FileChannel.open(folder.resolve(LOCK), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
-            FileLock held = channel.tryLock();
-            if (held != null) {
-                return Optional.of(new KeptPlace(folder, channel));
-            }
-            channel.close();
-            return Optional.empty();
-        } catch (OverlappingFileLockException e) {
-            close(channel);
-            return Optional.empty();
+            return HeldLock.take(folder.resolve(LOCK)).map(held -> new KeptPlace(folder, held));
         } catch (IOException e) {
-            close(channel);
             throw new Refusal("%s cannot be used to keep work for recovery: %s".formatted(folder, Disk.why(e)), e);
-        }
-    }
-
-    private static void close(FileChannel channel) {
-        try {
-            if (channel != null) {
-                channel.close();
-            }
-        } catch (IOException e) {
-            System.getLogger(KeptPlace.class.getName()).log(System.Logger.Level.WARNING, "lock not closed", e);
         }
     }
 
@@ -156,14 +132,14 @@ public final class KeptPlace implements AutoCloseable {
 
     /** Leaves the place as it is. */
     void release() {
-        close(lock);
+        lock.close();
     }
 
     /** Leaves the place; it goes too when nothing is kept there. */
     @Override
     public void close() {
         boolean empty = !Files.exists(folder.resolve(DOCUMENT));
-        close(lock);
+        lock.close();
         if (empty) {
             RecoveryStore.delete(folder);
         }
