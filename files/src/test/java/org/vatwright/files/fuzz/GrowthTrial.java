@@ -45,7 +45,7 @@ public final class GrowthTrial {
         growth("drawing by points of a path", 10_000, GrowthTrial::points);
         growth("clips by shapes in the clip", 100, GrowthTrial::clipShapes);
         growth("clips by shapes clipped", 200, n -> clipped(n, 1));
-        growth("clips by shapes clipped by as many", 100, n -> clipped(n, n));
+        growth("clips by shapes clipped by as many", 400, n -> clipped(n, n));
         // So many lines cross as many others: the size counts the crossings.
         growth("crossing outlines by crossings", 1000, n -> crossing((int) Math.round(Math.sqrt(n))));
         growth("nested designs by depth", 16, n -> nested(n, 1, folder));
