@@ -88,7 +88,7 @@ class BoardByHandTest extends AtTheDemo {
     @Test
     void shapesAreChosenMovedOntoEachOtherBroughtInLineGroupedAndLeant() throws Exception {
         hand.click("new-design");
-        hand.click("add-motifs");
+        hand.addLayer("motifs");
         hand.menu("draw-motif", 1);
         hand.menu("add-shape", 2);
         hand.write("shape-across", "20");
@@ -130,7 +130,7 @@ class BoardByHandTest extends AtTheDemo {
     @Test
     void whatIsChosenIsScaledTurnedNudgedAndTakenAwayByItsGrips() throws Exception {
         hand.click("new-design");
-        hand.click("add-motifs");
+        hand.addLayer("motifs");
         hand.menu("draw-motif", 1);
         hand.menu("add-shape", 1);
         hand.write("shape-across", "24");
@@ -233,7 +233,7 @@ class BoardByHandTest extends AtTheDemo {
         Path leaf = folder.resolve("leaf.png");
         PictureWriter.write(new Raster(40, 20, new int[800]), new Density(254), Output.Format.PNG, 90, leaf);
         hand.outside.answers.add(leaf);
-        hand.click("read-motif-picture");
+        hand.addFrom("read-motif-picture");
         Fill picture = design().fills().getLast();
         assertThat(picture.name()).isEqualTo("leaf");
         assertThat(motifs().motifs().getLast().parts().getFirst().form()).isEqualTo(new Form.Rectangle(4, 2, 0));

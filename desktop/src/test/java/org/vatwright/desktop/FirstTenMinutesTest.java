@@ -88,7 +88,7 @@ class FirstTenMinutesTest {
     }
 
     private void addDots() throws Exception {
-        hand.click("add-dots");
+        hand.addLayer("dots");
         Dots dots = (Dots) gangway().layers().getLast().structure();
         assertThat(dots.arrangement()).isEqualTo(Arrangement.HALF_DROP);
         hand.click("dot-arrangement-brick-1/2");

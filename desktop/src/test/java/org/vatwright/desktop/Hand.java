@@ -1,14 +1,12 @@
 package org.vatwright.desktop;
 
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
-import java.util.function.Predicate;
 
 import org.vatwright.desktop.frame.Settings;
 import org.vatwright.desktop.studio.Studio;
@@ -33,13 +31,14 @@ import javafx.stage.Stage;
 @SuppressWarnings("try") // Closing waits for the toolkit, which a test may interrupt.
 final class Hand implements AutoCloseable {
 
-    private static final long PATIENCE_MILLIS = 8000;
+    static final long PATIENCE_MILLIS = 8000;
     private static boolean toolkit;
 
     final Offline outside = new Offline();
     private final Robot robot;
     private final Stage stage;
     private final Window window;
+    private final Eye eye;
 
     private Hand(Path settings) throws Exception {
         startToolkit();
@@ -54,6 +53,7 @@ final class Hand implements AutoCloseable {
         });
         window = (Window) made[0];
         stage = (Stage) made[1];
+        eye = new Eye(this, stage);
         robot = (Robot) made[2];
         rest();
     }
@@ -115,66 +115,22 @@ final class Hand implements AutoCloseable {
 
     /** @return the shown node of that id, waiting for it */
     Node node(String id) throws Exception {
-        return find("#" + id, n -> id.equals(n.getId()));
+        return eye.find("#" + id, n -> id.equals(n.getId()));
     }
 
     /** @return the shown button or label of those words */
     Node words(String text) throws Exception {
-        return find("\"" + text + "\"", n -> n instanceof javafx.scene.control.Labeled l && text.equals(l.getText()));
+        return eye.find("\"" + text + "\"",
+                n -> n instanceof javafx.scene.control.Labeled l && text.equals(l.getText()));
     }
 
     /** @return the shown node that says this to a screen reader */
     Node named(String words) throws Exception {
-        return find("named \"" + words + "\"", n -> words.equals(n.getAccessibleText()));
-    }
-
-    private Node find(String what, Predicate<Node> wanted) throws Exception {
-        long end = System.currentTimeMillis() + PATIENCE_MILLIS;
-        while (true) {
-            Node found = onFx(() -> search(wanted));
-            if (found != null) {
-                return found;
-            }
-            if (System.currentTimeMillis() > end) {
-                throw new AssertionError("there is nothing shown that is " + what);
-            }
-            Thread.sleep(40);
-        }
-    }
-
-    private Node search(Predicate<Node> wanted) {
-        List<javafx.stage.Window> windows = new ArrayList<>(javafx.stage.Window.getWindows());
-        for (javafx.stage.Window w : windows.reversed()) {
-            if (w.getScene() != null && (w == stage || w != stage && !(w instanceof Stage))) {
-                Node found = search(w.getScene().getRoot(), wanted);
-                if (found != null) {
-                    return found;
-                }
-            }
-        }
-        return null;
-    }
-
-    private static Node search(Node at, Predicate<Node> wanted) {
-        if (!at.isVisible()) {
-            return null;
-        }
-        if (wanted.test(at)) {
-            return at;
-        }
-        if (at instanceof Parent parent) {
-            for (Node child : parent.getChildrenUnmodifiable()) {
-                Node found = search(child, wanted);
-                if (found != null) {
-                    return found;
-                }
-            }
-        }
-        return null;
+        return eye.find("named \"" + words + "\"", n -> words.equals(n.getAccessibleText()));
     }
 
     boolean shows(String id) throws Exception {
-        return onFx(() -> search(n -> id.equals(n.getId())) != null);
+        return onFx(() -> eye.search(n -> id.equals(n.getId())) != null);
     }
 
     /** Clicks beside the thumb of a scroll bar until the node is in view. */
@@ -185,9 +141,11 @@ final class Hand implements AutoCloseable {
                     if (p instanceof ScrollPane scroll && scroll.getContent() != null) {
                         Bounds view = scroll.localToScreen(scroll.getBoundsInLocal());
                         Bounds own = node.localToScreen(node.getBoundsInLocal());
-                        int way = own.getMinY() < view.getMinY() ? -1 : own.getMaxY() > view.getMaxY() ? 1 : 0;
-                        robot.mouseMove(view.getMaxX() - 5, way < 0 ? view.getMinY() + 12 : view.getMaxY() - 12);
-                        return way;
+                        int way = own.getMinY() < view.getMinY() ? -1 : own.getMaxY() > view.getMaxY() + 1 ? 1 : 0;
+                        if (way != 0) {
+                            robot.mouseMove(view.getMaxX() - 5, way < 0 ? view.getMinY() + 12 : view.getMaxY() - 12);
+                            return way;
+                        }
                     }
                 }
                 return 0;
@@ -223,6 +181,29 @@ final class Hand implements AutoCloseable {
             at = reach(node);
         }
         clickAt(at.getX(), at.getY(), held);
+    }
+
+    /** Adds a layer of a family from the sheet, which is opened where it is not there by itself. */
+    void addLayer(String family) throws Exception {
+        addFrom("add-" + family);
+    }
+
+    /** Takes what is in the sheet a layer is added from. */
+    void addFrom(String id) throws Exception {
+        if (!shows("family-sheet")) {
+            click("add-layer");
+        }
+        twice(node(id));
+    }
+
+    /** Clicks twice, quickly. */
+    void twice(Node node) throws Exception {
+        Point2D at = reach(node);
+        does(() -> robot.mouseMove(at));
+        rest();
+        does(() -> robot.mouseClick(MouseButton.PRIMARY));
+        does(() -> robot.mouseClick(MouseButton.PRIMARY));
+        rest();
     }
 
     void clickAt(double x, double y, KeyCode... held) throws Exception {
@@ -379,7 +360,7 @@ final class Hand implements AutoCloseable {
 
     /** @return what the message at the foot of the cloth says now; to be asked on the window's thread */
     String messageText() {
-        Node text = search(n -> "message-text".equals(n.getId()));
+        Node text = eye.search(n -> "message-text".equals(n.getId()));
         return text == null ? "" : ((javafx.scene.control.Labeled) text).getText();
     }
 

@@ -159,7 +159,7 @@ class LaidByHandTest extends AtTheDemo {
     void everyFamilyStartsClosed() throws Exception {
         hand.click("new-design");
         for (String family : new String[]{"blocks", "zigzag", "interlace", "flow"}) {
-            hand.click("add-" + family);
+            hand.addLayer(family);
             assertThat(hand.text("closes")).as(family).isEqualTo("Closes on this tile");
         }
         assertThat(design().layers()).hasSizeGreaterThanOrEqualTo(4);

@@ -24,14 +24,13 @@ class LayersAndRefusalsTest extends AtTheDemo {
         Project before = hand.studio().project();
         hand.click(hand.named("Duplicate this layer"));
         assertThat(design().layers()).extracting(Layer::name).containsExactly("Deck stripe", "Deck stripe copy");
+        hand.twice(hand.words("Deck stripe copy"));
         hand.write("layer-name", "Over it");
-        hand.click(hand.named("Lower this layer"));
+        hand.press(KeyCode.ALT, KeyCode.DOWN);
         assertThat(design().layers()).extracting(Layer::name).containsExactly("Over it", "Deck stripe");
         hand.write("opacity", "40");
         assertThat(design().layers().getFirst().opacity()).isEqualTo(0.4);
-        hand.click("blend-mode");
-        hand.press(KeyCode.DOWN);
-        hand.press(KeyCode.ENTER);
+        hand.click("blend-multiply");
         assertThat(design().layers().getFirst().mode()).isEqualTo(BlendMode.MULTIPLY);
         hand.click("measure-threads");
         assertThat(((Stripes) design().layers().getFirst().structure()).measure())

@@ -63,7 +63,7 @@ class MotifsByHandTest extends AtTheDemo {
     @Test
     void shapesAreDrawnSizedAndCombined() throws Exception {
         hand.click("new-design");
-        hand.click("add-motifs");
+        hand.addLayer("motifs");
         assertThat(motifs().motifs().getFirst().parts()).hasSize(1);
         hand.menu("add-shape", 3);
         hand.write("form-size", "20");
@@ -95,7 +95,7 @@ class MotifsByHandTest extends AtTheDemo {
     @Test
     void lettersAreShapesAndCopiesGoByNumberAndStep() throws Exception {
         hand.click("new-design");
-        hand.click("add-motifs");
+        hand.addLayer("motifs");
         hand.click("part-extras");
         hand.write("shape-down", "-20");
         hand.write("copies-of-the-shape", "6");
@@ -132,7 +132,7 @@ class MotifsByHandTest extends AtTheDemo {
                         + "<rect width='20' height='20' fill='#123456'/><circle cx='10' cy='10' r='4' fill='#ab3b2c'/>"
                         + "<text>no</text></svg>");
         hand.outside.answers.add(drawing);
-        hand.click("read-motif");
+        hand.addFrom("read-motif");
         hand.until("it is told", () -> hand.messageText().contains("left out: text"));
         assertThat(motifs().motifs()).singleElement().satisfies(m -> {
             assertThat(m.name()).isEqualTo("anchor");

@@ -80,8 +80,8 @@ class NumbersByHandTest extends AtTheDemo {
     void aDesignIsBegunFromNothing() throws Exception {
         hand.menu("project-menu", 1);
         assertThat(hand.studio().project().designs()).hasSize(1);
-        hand.click("add-stripes");
-        hand.click("add-dots");
+        hand.addLayer("stripes");
+        hand.addLayer("dots");
         assertThat(design().layers()).hasSize(2);
         hand.write("arrangement", "drop 2/5");
         assertThat(design().repeat().arrangement()).isEqualTo(Arrangement.parse("drop 2/5"));

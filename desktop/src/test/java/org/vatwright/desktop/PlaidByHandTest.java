@@ -163,7 +163,7 @@ class PlaidByHandTest extends AtTheDemo {
         assertThat(plaid().closes(design().repeat())).isTrue();
         assertThat(design().repeat().widthMm()).isBetween(155.5, 155.6);
         hand.click(hand.named("Delete this layer"));
-        hand.click("add-check");
+        hand.addLayer("check");
         Checks checks = (Checks) design().layers().getFirst().structure();
         assertThat(checks.closes(design().repeat())).isTrue();
     }
@@ -171,12 +171,12 @@ class PlaidByHandTest extends AtTheDemo {
     @Test
     void theFirstPlaidOfANewDesignHasACellOfOneSett() throws Exception {
         hand.click("new-design");
-        hand.click("add-plaid");
+        hand.addLayer("plaid");
         assertThat(design().repeat().widthMm()).isEqualTo(fabric().periodWidthMm());
         assertThat(design().repeat().heightMm()).isEqualTo(fabric().periodHeightMm());
         assertThat(plaid().closes(design().repeat())).isTrue();
         hand.click("new-design");
-        hand.click("add-weave");
+        hand.addLayer("weave");
         assertThat(design().repeat().widthMm()).as("one period of four threads would be a speck").isGreaterThan(25);
     }
 
@@ -202,7 +202,7 @@ class PlaidByHandTest extends AtTheDemo {
 
     @Test
     void aLayerIsWovenInWhereTheWarpIsOnTop() throws Exception {
-        hand.click("add-stripes");
+        hand.addLayer("stripes");
         hand.click("shown-weft");
         assertThat(design().layers().getLast().mask())
                 .contains(new ThreadMask(Weave.parse("twill 2/2"), false, 16, 16));

@@ -34,6 +34,10 @@ public record Gradient(boolean radial, double focusU, double focusV, double m00,
     public Gradient {
         stops = List.copyOf(stops);
         Require.within("inks of a gradient", stops.size(), 1, 200);
+        // Any that is not a finite number makes the sum one that is not.
+        Require.that(
+                Double.isFinite(focusU * 0 + focusV * 0 + m00 * 0 + m10 * 0 + m01 * 0 + m11 * 0 + m02 * 0 + m12 * 0),
+                "the place of a gradient has a number that is not finite");
     }
 
     public static Gradient of(boolean radial, double focusU, double focusV, AffineTransform m, List<Stop> stops,

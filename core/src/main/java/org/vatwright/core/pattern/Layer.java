@@ -18,14 +18,17 @@ import org.vatwright.core.raster.BlendMode;
  * @param opacity 0 to 1
  * @param shows where it shows
  * @param effects what is done to its marks, in the order in which it is done; one of each kind
+ * @param locked whether a hand that passes by leaves it as it is
+ * @param group name of the group it belongs to with its neighbours of the same one; empty for none
  */
 @RecordBuilder
 public record Layer(int id, String name, Structure structure, boolean visible, double opacity, BlendMode mode,
-        Shows shows, List<Effect> effects) implements LayerBuilder.With {
+        Shows shows, List<Effect> effects, boolean locked, String group) implements LayerBuilder.With {
 
     public Layer {
         name = Require.named("layer", name);
         Require.within("opacity", opacity * 100, 0, 100, "%");
+        group = group.isBlank() ? "" : Require.named("group", group);
         Set<String> kinds = new HashSet<>();
         effects.forEach(e -> Require.that(kinds.add(e.kind()),
                 "two effects are of the kind %s; a layer has one of each".formatted(e.kind())));
@@ -33,7 +36,7 @@ public record Layer(int id, String name, Structure structure, boolean visible, d
     }
 
     public Layer(int id, String name, Structure structure) {
-        this(id, name, structure, true, 1, BlendMode.NORMAL, Shows.EVERYWHERE, List.of());
+        this(id, name, structure, true, 1, BlendMode.NORMAL, Shows.EVERYWHERE, List.of(), false, "");
     }
 
     /** @return the pattern of its own where alone it shows, when there is one */

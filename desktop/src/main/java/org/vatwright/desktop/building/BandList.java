@@ -27,6 +27,8 @@ final class BandList extends VBox {
         BandRun at(BandRun run, int index);
     }
 
+    private static final double MOST_HEIGHT = 138;
+
     private final Studio studio;
     private final RunEditor runs;
     private final String prefix;
@@ -51,7 +53,7 @@ final class BandList extends VBox {
                 Ui.icon("repeat", "Mirror: turn the order of the bands round",
                         () -> runs.edit("mirror the bands", BandRun::mirrored)),
                 Ui.icon("trash-2", "Remove the chosen band", () -> onChosen("remove band", BandRun::remove)));
-        getChildren().addAll(list, actions);
+        getChildren().addAll(Ui.capped(list, MOST_HEIGHT), actions);
     }
 
     private int chosen() {

@@ -38,7 +38,7 @@ final class BlockInkRows extends VBox {
         for (Inking.Way w : Inking.Way.values()) {
             way.button(w).setId("inks-" + w.words().replace(' ', '-'));
         }
-        getChildren().addAll(Ui.label("Inks", "card-title"), way, list,
+        getChildren().addAll(way, Ui.capped(list, 170),
                 Ui.icon("plus", "Add an ink to the blocks",
                         () -> edit("one more ink", i -> i.plus(i.inks().getLast()))));
     }

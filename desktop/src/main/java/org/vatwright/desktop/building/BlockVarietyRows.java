@@ -40,7 +40,7 @@ final class BlockVarietyRows extends VBox {
         flip.setOnAction(e -> edit("turn some blocks about", v -> v.withFlip(flip.isSelected())));
         recurs = NumberRow.number(studio, "Recurs after", "blocks before all recurs", "", 0, 10, this::recurAfter);
         recurs.trail("blocks");
-        getChildren().addAll(Ui.label("Variety", "card-title"), kinds, tone, worn, chipped,
+        getChildren().addAll(Ui.pair(kinds, tone), Ui.pair(worn, chipped),
                 Ui.row(flip, Ui.icon("refresh-cw", "Throw the blocks anew",
                         () -> edit("throw blocks anew", v -> v.withSeed(v.seed() + 1)))),
                 recurs);

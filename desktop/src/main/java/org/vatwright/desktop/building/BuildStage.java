@@ -1,21 +1,15 @@
 package org.vatwright.desktop.building;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-import org.vatwright.core.catalogue.Catalogue;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.family.weave.Weaving;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.motif.Motif;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Guides;
-import org.vatwright.core.pattern.Ink;
-import org.vatwright.core.pattern.Layer;
-import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.repeat.Tile;
-import org.vatwright.core.woven.FabricStructure;
 import org.vatwright.desktop.board.BoardView;
 import org.vatwright.desktop.cloth.TrueSize;
 import org.vatwright.desktop.control.Segments;
@@ -32,7 +26,6 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SplitPane;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -46,17 +39,12 @@ public final class BuildStage extends DesignStage {
     /** A draft of more crossings is shown alone first, all beside it when the hand rests. */
     private static final int LARGE = 100_000;
 
-    /** A cell of one period below this would be a speck on the cloth. */
-    private static final double LEAST_PERIOD_MM = 25;
-
     private final CellPane cell;
     private final DraftView draft;
     private final BoardView board;
     private final WornPane worn;
     private final Label title = Ui.label("", "pane-title");
-    private final PaletteStrip palette;
-    private final RepeatCard repeat;
-    private final VBox layers = new VBox(8);
+    private final BuildColumn recipe;
     private Segments<Boolean> sight;
     private Segments<Boolean> motifSight;
     private ToggleButton crowding;
@@ -65,15 +53,13 @@ public final class BuildStage extends DesignStage {
     private boolean drafting;
     private boolean drawing;
     private final PauseTransition rest = new PauseTransition(Duration.millis(REST_MILLIS));
-    private final List<LayerCard> cards = new ArrayList<>();
 
     public BuildStage(Studio studio, Desk desk) {
         super(studio);
         cell = new CellPane(studio);
         cell.onScaled(() -> studio.tellFoot(f -> f.withNotes(f.notes(), TrueSize.words(cell.viewport().pxPerMm()))));
         worn = new WornPane(studio);
-        palette = new PaletteStrip(studio, desk::askPicture, desk::readFill);
-        repeat = new RepeatCard(studio);
+        recipe = new BuildColumn(studio, desk);
         draft = new DraftView(studio);
         board = new BoardView(studio);
         VBox left = new VBox(head(desk), cell, draft, board);
@@ -85,18 +71,7 @@ public final class BuildStage extends DesignStage {
         panes.setDividerPositions(CELL_SHARE);
         VBox.setVgrow(panes, Priority.ALWAYS);
         middle().getChildren().add(panes);
-        FlowPane add = new FlowPane(8, 4, Ui.label("Add a layer", "card-title"));
-        for (Catalogue.Family family : Catalogue.FAMILIES) {
-            Node link = Ui.link(family.title().toLowerCase(java.util.Locale.ROOT), () -> add(family));
-            link.setId("add-" + family.id());
-            add.getChildren().add(link);
-        }
-        Node drawing = Ui.link("motif from a drawing\u2026", () -> desk.motifs().read());
-        drawing.setId("read-motif");
-        Node picture = Ui.link("motif from a picture\u2026", desk::readMotifPicture);
-        picture.setId("read-motif-picture");
-        add.getChildren().addAll(drawing, picture);
-        column().getChildren().addAll(palette, layers, add, repeat);
+        column().getChildren().add(recipe);
     }
 
     private Node head(Desk desk) {
@@ -153,40 +128,6 @@ public final class BuildStage extends DesignStage {
         return head;
     }
 
-    /** New layers lie on top, in the first ink the design does not use yet. */
-    private void add(Catalogue.Family family) {
-        studio.design().ifPresent(d -> {
-            List<String> free = new ArrayList<>(d.palette().slots());
-            free.removeAll(d.usedSlots());
-            d.palette().slots().stream().filter(s -> !Ink.slot(s).equals(d.ground())).forEach(free::add);
-            free.addAll(d.palette().slots());
-            int id = d.freeId();
-            boolean done = studio.editDesign("add " + family.title().toLowerCase(java.util.Locale.ROOT), x -> {
-                Structure fresh = family.fresh().apply(x, free.stream().distinct().map(Ink::slot).toList());
-                List<Layer> more = new ArrayList<>(x.layers());
-                more.add(new Layer(id, family.title(), fresh));
-                return sized(x, fresh).withLayers(more);
-            });
-            if (done) {
-                studio.select(s -> s.withLayer(id));
-            }
-        });
-    }
-
-    /** The first layer, when it is a cloth, gets a cell of one period; of several when one is hardly seen. */
-    private static Design sized(Design design, Structure fresh) {
-        if (!design.layers().isEmpty() || !(fresh instanceof FabricStructure cloth)) {
-            return design;
-        }
-        double width = cloth.fabric().periodWidthMm();
-        double height = cloth.fabric().periodHeightMm();
-        if (Math.min(width, height) >= LEAST_PERIOD_MM) {
-            return design.withRepeat(design.repeat().withSize(width, height));
-        }
-        return cloth.closings(design.repeat()).stream().filter(c -> c.id().equals("resize-cell")).findFirst()
-                .map(o -> design.withRepeat(o.repeat())).orElse(design);
-    }
-
     @Override
     protected void refresh(Design design, Colourway colourway) {
         Tile tile = design.repeat().tile();
@@ -223,16 +164,16 @@ public final class BuildStage extends DesignStage {
             rest.setOnFinished(e -> studio.design().ifPresent(d -> {
                 worn.show(d, studio.colourway(d));
                 if (large) {
-                    column(d, studio.colourway(d));
+                    recipe.show(d, studio.colourway(d));
                 }
             }));
             rest.playFromStart();
             if (!large) {
-                column(design, colourway);
+                recipe.show(design, colourway);
             }
         } else {
             worn.show(design, colourway);
-            column(design, colourway);
+            recipe.show(design, colourway);
         }
         var density = studio.project().density();
         studio.tellFoot(f -> f.withNotes(
@@ -243,32 +184,8 @@ public final class BuildStage extends DesignStage {
                 TrueSize.words(cell.viewport().pxPerMm())));
     }
 
-    private void column(Design design, Colourway colourway) {
-        palette.show(design, colourway);
-        repeat.show(design, colourway);
-        recipe(design, colourway);
-    }
-
     private static String size(double w, double h) {
         return "%s x %s mm".formatted(Numbers.plain(w, 2), Numbers.plain(h, 2));
-    }
-
-    /** The topmost layer stands first. A card is kept for as long as its layer is there. */
-    private void recipe(Design design, Colourway colourway) {
-        List<Layer> top = design.layers().reversed();
-        List<LayerCard> before = new ArrayList<>(cards);
-        cards.clear();
-        for (Layer layer : top) {
-            LayerCard card = before.stream().filter(c -> c.fits(layer)).findFirst()
-                    .orElseGet(() -> new LayerCard(studio, layer));
-            cards.add(card);
-        }
-        if (!cards.equals(before)) {
-            layers.getChildren().setAll(cards);
-        }
-        for (int i = 0; i < top.size(); i++) {
-            cards.get(i).show(design, colourway, top.get(i));
-        }
     }
 
     @Override

@@ -11,6 +11,7 @@ import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.desktop.control.InkChip;
 import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.OneOpen;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
@@ -40,7 +41,7 @@ final class FlowBeadRows extends VBox {
     }
 
     private final Studio studio;
-    private final VBox rows = new VBox(8);
+    private final OneOpen rows = new OneOpen(this::item);
     private final List<Block> blocks = new ArrayList<>();
 
     FlowBeadRows(Studio studio) {
@@ -56,7 +57,7 @@ final class FlowBeadRows extends VBox {
             return f.withBeads(more);
         }));
         add.setId("add-beads");
-        getChildren().addAll(Ui.row(Ui.label("Beads and dashes", "card-title"), add), rows);
+        getChildren().addAll(rows, add);
     }
 
     private void edit(String name, int row, UnaryOperator<BeadRow> change) {
@@ -70,16 +71,14 @@ final class FlowBeadRows extends VBox {
     void show(FlowLines lines, Design design, Colourway colourway) {
         if (blocks.size() != lines.beads().size()) {
             blocks.clear();
-            rows.getChildren().clear();
-            for (int i = 0; i < lines.beads().size(); i++) {
-                blocks.add(block(i));
-                rows.getChildren().add(blocks.get(i).node);
-            }
         }
+        rows.show(lines.beads().size());
         double length = blocks.isEmpty() ? 0 : lines.centreline().lengthMm();
         for (int i = 0; i < blocks.size(); i++) {
             BeadRow row = lines.beads().get(i);
             Block block = blocks.get(i);
+            rows.tell(i, "%s mm, %d bead%s".formatted(Numbers.plain(row.sizeMm(), 2), row.steps().size(),
+                    row.steps().size() == 1 ? "" : "s"));
             block.ink.show(row.ink(), design, colourway);
             block.size.show(row.sizeMm());
             block.offset.show(row.offsetMm());
@@ -135,6 +134,17 @@ final class FlowBeadRows extends VBox {
         return line;
     }
 
+    private OneOpen.Item item(int row) {
+        Block made = block(row);
+        blocks.add(made);
+        return new OneOpen.Item(made.ink, "beads " + (row + 1), made.node,
+                () -> studio.editStructure("remove a row of beads", FlowLines.class, f -> {
+                    List<BeadRow> fewer = new ArrayList<>(f.beads());
+                    fewer.remove(row);
+                    return f.withBeads(fewer);
+                }));
+    }
+
     private Block block(int row) {
         Block b = new Block();
         String what = "beads " + (row + 1);
@@ -153,12 +163,8 @@ final class FlowBeadRows extends VBox {
         b.tied.setOnAction(e -> edit("tie beads and gaps", row, r -> r.withTied(b.tied.isSelected())));
         b.fits = Ui.prose("", "quiet");
         b.fits.setId("beads-fit-" + (row + 1));
-        b.node.getChildren().addAll(Ui.row(b.ink, Ui.spring(), Ui.icon("trash-2", "Remove " + what,
-                () -> studio.editStructure("remove a row of beads", FlowLines.class, f -> {
-                    List<BeadRow> fewer = new ArrayList<>(f.beads());
-                    fewer.remove(row);
-                    return f.withBeads(fewer);
-                }))), b.size, b.offset, Ui.labelled("Ends", b.cap), b.list, b.tied, b.fits);
+        b.node.getChildren().addAll(Ui.pair(b.size, b.offset), Ui.labelled("Ends", b.cap), Ui.capped(b.list, 132),
+                b.tied, b.fits);
         return b;
     }
 }

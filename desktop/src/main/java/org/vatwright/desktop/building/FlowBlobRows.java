@@ -11,6 +11,7 @@ import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.desktop.control.InkChip;
 import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.OneOpen;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
@@ -23,7 +24,7 @@ final class FlowBlobRows extends VBox {
     private record Block(VBox node, InkChip ink, NumberRow width, NumberRow height, NumberRow turn, NumberRow uneven) {}
 
     private final Studio studio;
-    private final VBox rows = new VBox(8);
+    private final OneOpen rows = new OneOpen(this::item);
     private final List<Block> blocks = new ArrayList<>();
 
     FlowBlobRows(Studio studio) {
@@ -37,7 +38,7 @@ final class FlowBlobRows extends VBox {
             return f.withBlobs(more);
         }));
         add.setId("add-blob");
-        getChildren().addAll(Ui.row(Ui.label("Blobs", "card-title"), add), rows);
+        getChildren().addAll(rows, add);
     }
 
     private void edit(String name, int index, UnaryOperator<Blob> change) {
@@ -51,20 +52,28 @@ final class FlowBlobRows extends VBox {
     void show(FlowLines lines, Design design, Colourway colourway) {
         if (blocks.size() != lines.blobs().size()) {
             blocks.clear();
-            rows.getChildren().clear();
-            for (int i = 0; i < lines.blobs().size(); i++) {
-                blocks.add(block(i));
-                rows.getChildren().add(blocks.get(i).node());
-            }
         }
+        rows.show(lines.blobs().size());
         for (int i = 0; i < blocks.size(); i++) {
             Blob blob = lines.blobs().get(i);
+            rows.tell(i, "%s x %s mm".formatted(Numbers.plain(blob.widthMm(), 2), Numbers.plain(blob.heightMm(), 2)));
             blocks.get(i).ink().show(blob.ink(), design, colourway);
             blocks.get(i).width().show(blob.widthMm());
             blocks.get(i).height().show(blob.heightMm());
             blocks.get(i).turn().show(blob.turnDeg());
             blocks.get(i).uneven().show(100 * blob.uneven());
         }
+    }
+
+    private OneOpen.Item item(int index) {
+        Block made = block(index);
+        blocks.add(made);
+        return new OneOpen.Item(made.ink(), "blob " + (index + 1), made.node(),
+                () -> studio.editStructure("remove a blob", FlowLines.class, f -> {
+                    List<Blob> fewer = new ArrayList<>(f.blobs());
+                    fewer.remove(index);
+                    return f.withBlobs(fewer);
+                }));
     }
 
     private Block block(int index) {
@@ -78,13 +87,7 @@ final class FlowBlobRows extends VBox {
                 n -> edit("turn blob", index, b -> b.withTurnDeg(n)));
         NumberRow uneven = NumberRow.number(studio, "Uneven", what + " unevenness", "%", 1, 5,
                 n -> edit("unevenness of a blob", index, b -> b.withUneven(n / 100)));
-        Node remove = Ui.icon("trash-2", "Remove " + what,
-                () -> studio.editStructure("remove a blob", FlowLines.class, f -> {
-                    List<Blob> fewer = new ArrayList<>(f.blobs());
-                    fewer.remove(index);
-                    return f.withBlobs(fewer);
-                }));
-        return new Block(Ui.column(4, Ui.row(ink, Ui.spring(), remove), width, height, turn, uneven), ink, width,
+        return new Block(Ui.column(4, Ui.pair(width, height), Ui.pair(turn, uneven)), ink, width,
                 height, turn, uneven);
     }
 }

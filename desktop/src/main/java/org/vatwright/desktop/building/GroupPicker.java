@@ -42,12 +42,11 @@ final class GroupPicker extends VBox {
         flow.getStyleClass().addAll("segments", "drawings", "drawings-flow");
         flow.getChildren().addAll(List.copyOf(groups.getChildren()));
         words.setId("group-words");
-        getChildren().addAll(Ui.label("Symmetry of the cell", "card-title"), flow, words);
+        getChildren().addAll(flow, words);
     }
 
     private void take(WallpaperGroup group) {
-        int layer = studio.selection().layer();
-        studio.editDesign("group " + group.sign(), d -> {
+        studio.editOpen("group " + group.sign(), (d, layer) -> {
             double high = group.heightFor(d.repeat().widthMm(), d.repeat().heightMm());
             Arrangement arrangement = group == WallpaperGroup.P1 ? d.repeat().arrangement() : Arrangement.STRAIGHT;
             Repeat repeat = new Repeat(d.repeat().widthMm(), high, arrangement);

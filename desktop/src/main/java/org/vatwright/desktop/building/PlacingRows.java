@@ -22,6 +22,7 @@ import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -110,7 +111,7 @@ final class PlacingRows extends VBox {
         along();
         scattered();
         told.setId("placed");
-        getChildren().addAll(Ui.label("Placed", "card-title"), kind, rows, rings, along, scattered, told);
+        getChildren().addAll(kind, rows, rings, along, scattered, told);
     }
 
     private void along() {
@@ -135,27 +136,30 @@ final class PlacingRows extends VBox {
                 ? studio.design().map(d -> List.of(Ink.slot(d.palette().slots().getLast()))).orElse(List.of())
                 : List.of())));
         own.setId("vary-ink");
+        Node anew = Ui.icon("refresh-cw", "Scatter anew",
+                () -> edit("scatter anew", s, p -> p.withSeed(p.seed() + 1)));
         scattered.getChildren().addAll(
-                line(s, "How many", "scattered motifs", "", 1, Placing.Scattered::count,
+                Ui.pair(line(s, "How many", "scattered motifs", "", 1, Placing.Scattered::count,
                         (p, v) -> p.withCount((int) Math.rint(v))),
-                shares,
-                line(s, "Gap", "gap between motifs", "mm", 0.5, Placing.Scattered::gapMm, Placing.Scattered::withGapMm),
-                line(s, "Smallest", "smallest motif", "%", 5, p -> 100 * p.least(),
+                        line(s, "Gap", "gap between motifs", "mm", 0.5, Placing.Scattered::gapMm,
+                                Placing.Scattered::withGapMm)),
+                Ui.pair(line(s, "Smallest", "smallest motif", "%", 5, p -> 100 * p.least(),
                         (p, v) -> p.withSizes(v / 100, Math.max(v / 100, p.most()))),
-                line(s, "Largest", "largest motif", "%", 5, p -> 100 * p.most(),
-                        (p, v) -> p.withSizes(Math.min(v / 100, p.least()), v / 100)),
-                line(s, "Turned from", "least turn", "\u00b0", 5, Placing.Scattered::turnFrom,
+                        line(s, "Largest", "largest motif", "%", 5, p -> 100 * p.most(),
+                                (p, v) -> p.withSizes(Math.min(v / 100, p.least()), v / 100))),
+                Ui.pair(line(s, "Turned", "least turn", "\u00b0", 5, Placing.Scattered::turnFrom,
                         (p, v) -> p.withTurns(v, Math.max(v, p.turnTo()))),
-                line(s, "to", "most turn", "\u00b0", 5, Placing.Scattered::turnTo,
-                        (p, v) -> p.withTurns(Math.min(v, p.turnFrom()), v)),
-                line(s, "Mirrored", "share of mirrored motifs", "%", 5, p -> 100 * p.flipped(),
-                        (p, v) -> p.withFlipped(v / 100)),
-                Ui.label("Inks in turn, instead of the first of each motif", "quiet"), inks, own, even,
-                line(s, "Fill gaps", "motifs put into gaps", "", 1, Placing.Scattered::fill,
-                        (p, v) -> p.withFill((int) Math.rint(v))),
-                line(s, "Even out", "steps apart", "steps", 1, Placing.Scattered::relax,
-                        (p, v) -> p.withRelax((int) Math.rint(v))),
-                Ui.icon("refresh-cw", "Scatter anew", () -> edit("scatter anew", s, p -> p.withSeed(p.seed() + 1))));
+                        line(s, "to", "most turn", "\u00b0", 5, Placing.Scattered::turnTo,
+                                (p, v) -> p.withTurns(Math.min(v, p.turnFrom()), v))),
+                Ui.pair(line(s, "Mirrored", "share of mirrored motifs", "%", 5, p -> 100 * p.flipped(),
+                        (p, v) -> p.withFlipped(v / 100)), Ui.row(anew, own)),
+                Ui.fold("scatter-more", "Shares, inks, evenness", Ui.column(4, Ui.capped(shares, 92), even,
+                        Ui.pair(line(s, "Fill gaps", "motifs put into gaps", "", 1, Placing.Scattered::fill,
+                                (p, v) -> p.withFill((int) Math.rint(v))),
+                                line(s, "Even out", "steps apart", "", 1, Placing.Scattered::relax,
+                                        (p, v) -> p.withRelax((int) Math.rint(v)))),
+                        Ui.label("Inks in turn, instead of the first of each motif", "quiet"),
+                        Ui.capped(inks, 92))));
     }
 
     private <P extends Placing> NumberRow line(Class<P> type, String word, String what, String sign, double step,

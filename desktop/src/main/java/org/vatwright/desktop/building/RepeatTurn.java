@@ -6,6 +6,7 @@ import org.vatwright.core.measure.Angle;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.DesignTurn;
 import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.layout.VBox;
@@ -28,7 +29,7 @@ final class RepeatTurn extends VBox {
         scale = NumberRow.number(studio, "Scale all", "scale the whole repeat", "%", 2, 5, this::scale);
         scale.show(100);
         scale.field().focusedProperty().addListener((o, was, is) -> scale.show(100));
-        getChildren().addAll(scale, angle, offers);
+        getChildren().addAll(Ui.pair(scale, angle), offers);
     }
 
     /** The field says by how much, so it stands at the whole again. */

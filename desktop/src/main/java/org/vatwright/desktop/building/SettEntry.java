@@ -145,10 +145,9 @@ final class SettEntry extends VBox {
     }
 
     private void commit(SettText sett, Answers answers) {
-        int layer = studio.selection().layer();
         String plain = sett.toString();
         String name = "sett " + (plain.length() > CONTEXT ? plain.substring(0, CONTEXT) + "\u2026" : plain);
-        boolean done = studio.editDesign(name, d -> {
+        boolean done = studio.editOpen(name, (d, layer) -> {
             Palette palette = d.palette();
             for (Map.Entry<String, Rgb> slot : answers.slots().entrySet()) {
                 palette = palette.withSlot(slot.getKey(), slot.getValue());

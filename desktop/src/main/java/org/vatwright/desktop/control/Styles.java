@@ -7,6 +7,11 @@ public final class Styles {
 
     public static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
     public static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    /** Chosen together with another that is open. */
+    public static final PseudoClass ALSO = PseudoClass.getPseudoClass("also");
+    /** What is dragged would come to lie above, or below. */
+    public static final PseudoClass DROP_ABOVE = PseudoClass.getPseudoClass("drop-above");
+    public static final PseudoClass DROP_BELOW = PseudoClass.getPseudoClass("drop-below");
     public static final PseudoClass CLOSES = PseudoClass.getPseudoClass("closes");
 
     private Styles() {}

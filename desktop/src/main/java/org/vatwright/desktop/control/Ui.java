@@ -6,6 +6,8 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TitledPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.MouseEvent;
@@ -92,6 +94,45 @@ public final class Ui {
             label.setLabelFor(nodes[0]);
         }
         return row;
+    }
+
+    /** @return two numbers that belong together, on one line */
+    public static HBox pair(Node first, Node second) {
+        HBox pair = new HBox(8, first, second);
+        pair.getStyleClass().add("pair");
+        HBox.setHgrow(first, Priority.ALWAYS);
+        HBox.setHgrow(second, Priority.ALWAYS);
+        return pair;
+    }
+
+    /** @return what is seldom needed, behind its name; closed at first */
+    public static TitledPane fold(String id, String words, Node content) {
+        TitledPane fold = new TitledPane(words, content);
+        fold.setId(id);
+        fold.setExpanded(false);
+        fold.setAnimated(false);
+        return fold;
+    }
+
+    /** @return a list that takes no more than so much height, and is scrolled within it */
+    public static ScrollPane capped(Node list, double most) {
+        // By itself it would take room for a few lines even when there is one.
+        ScrollPane scroll = new ScrollPane(list) {
+            @Override
+            protected double computePrefHeight(double width) {
+                return list.prefHeight(width);
+            }
+
+            @Override
+            protected double computeMinHeight(double width) {
+                return 0;
+            }
+        };
+        scroll.getStyleClass().add("bare-scroll");
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setFitToWidth(true);
+        scroll.setMaxHeight(most);
+        return scroll;
     }
 
     public static Region spring() {

@@ -5,10 +5,13 @@ import java.util.List;
 import java.util.Locale;
 
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Recipe;
+import org.vatwright.core.project.Project;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.control.Choice;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Message;
 import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
 
@@ -111,6 +114,13 @@ final class ShelfStrip extends VBox {
             button.startDragAndDrop(TransferMode.COPY).setContent(Frame.dragged(design.id()));
             e.consume();
         });
+        button.setOnDragOver(e -> LayerDrag.of(e.getDragboard()).filter(d -> !d.design().equals(design.id()))
+                .ifPresent(d -> e.acceptTransferModes(TransferMode.COPY)));
+        button.setOnDragDropped(e -> LayerDrag.of(e.getDragboard()).ifPresent(d -> {
+            bring(d, design);
+            e.setDropCompleted(true);
+            e.consume();
+        }));
         MenuItem duplicate = new MenuItem("Duplicate");
         duplicate.setOnAction(e -> {
             choose(design);
@@ -124,6 +134,18 @@ final class ShelfStrip extends VBox {
         button.setContextMenu(new ContextMenu(duplicate, remove));
         items.add(new Item(design, button, image));
         list.getChildren().add(button);
+    }
+
+    private void bring(LayerDrag drag, Choice into) {
+        Project before = studio.project();
+        before.design(drag.design()).ifPresent(from -> {
+            if (studio.edit("copy layers into " + into.name(),
+                    p -> p.edit(into.id(), d -> Recipe.brought(d, from, drag.layers())))) {
+                int count = drag.layers().size();
+                studio.say(Message.done("%d layer%s copied into %s with %s inks.".formatted(count,
+                        count == 1 ? "" : "s", into.name(), count == 1 ? "its" : "their")));
+            }
+        });
     }
 
     private void choose(Choice design) {

@@ -3,6 +3,7 @@ package org.vatwright.desktop.studio;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.measure.Id;
@@ -15,17 +16,20 @@ import org.vatwright.core.project.Project;
  *
  * @param design none when the project has none
  * @param layer number of the open layer, 0 for none
+ * @param also numbers of further chosen layers
  * @param worn the article shown beside the cell; none for a field
  * @param pieces the chosen pieces of the article
  * @param job the open job
  */
 @RecordBuilder
-public record Selection(Stage stage, Id design, String colourway, int layer, ChosenPart part, ChosenInk ink, Id worn,
+public record Selection(Stage stage, Id design, String colourway, int layer, Set<Integer> also, ChosenPart part,
+        ChosenInk ink, Id worn,
         Id article,
         Set<Id> pieces, Id job) implements SelectionBuilder.With {
 
     static Selection of(Project project) {
-        return new Selection(Stage.BUILD, Id.NONE, "", 0, ChosenPart.NONE, ChosenInk.NONE, Id.NONE, Id.NONE, Set.of(),
+        return new Selection(Stage.BUILD, Id.NONE, "", 0, Set.of(), ChosenPart.NONE, ChosenInk.NONE, Id.NONE, Id.NONE,
+                Set.of(),
                 Id.NONE).in(project);
     }
 
@@ -38,12 +42,14 @@ public record Selection(Stage stage, Id design, String colourway, int layer, Cho
         int l = found == null || found.layer(layer).isPresent() || found.layers().isEmpty()
                 ? layer
                 : found.layers().getLast().id();
+        Set<Integer> more = also.stream().filter(n -> n != l && found != null && found.layer(n).isPresent())
+                .collect(Collectors.toUnmodifiableSet());
         boolean there = found != null && switch (ink) {
             case ChosenInk.None _ -> true;
             case ChosenInk.Slot(int place) -> place < found.palette().slots().size();
             case ChosenInk.Fill(int place) -> place < found.fills().size();
         };
-        return with().design(found == null ? Id.NONE : found.id()).colourway(c).layer(l)
+        return with().design(found == null ? Id.NONE : found.id()).colourway(c).layer(l).also(more)
                 .ink(there ? ink : ChosenInk.NONE)
                 .worn(project.article(worn).map(Article::id).orElse(Id.NONE)).article(a)
                 .pieces(a.equals(article) ? pieces : Set.of())
@@ -72,13 +78,27 @@ public record Selection(Stage stage, Id design, String colourway, int layer, Cho
 
     public Selection withDesign(Design other) {
         int top = other.layers().isEmpty() ? 0 : other.layers().getLast().id();
-        return with().design(other.id()).colourway(other.palette().orFirst(colourway).name()).layer(top)
+        return with().design(other.id()).colourway(other.palette().orFirst(colourway).name()).layer(top).also(Set.of())
                 .part(ChosenPart.NONE)
                 .ink(ChosenInk.NONE).build();
     }
 
     public Selection withLayer(int other) {
-        return with().layer(other).part(ChosenPart.NONE).build();
+        return with().layer(other).also(Set.of()).part(ChosenPart.NONE).build();
+    }
+
+    /** @param open the one of them that is open */
+    public Selection withLayers(Set<Integer> chosen, int open) {
+        return with().layer(open).also(Set.copyOf(chosen)).part(open == layer ? part : ChosenPart.NONE).build();
+    }
+
+    /** @return the numbers of all chosen layers */
+    public Set<Integer> layers() {
+        Set<Integer> all = new TreeSet<>(also);
+        if (layer > 0) {
+            all.add(layer);
+        }
+        return all;
     }
 
     /** @param place below zero: none is chosen */

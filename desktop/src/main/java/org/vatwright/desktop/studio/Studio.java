@@ -3,6 +3,7 @@ package org.vatwright.desktop.studio;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
@@ -22,6 +23,7 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.Offer;
+import org.vatwright.core.pattern.Recipe;
 import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.project.History;
 import org.vatwright.core.project.Project;
@@ -226,9 +228,18 @@ public final class Studio {
         return editDesign(name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1), offer.change());
     }
 
+    /** Changes the open layer, which must not be locked. */
     public boolean editLayer(String name, UnaryOperator<Layer> change) {
+        return editOpen(name, (d, layer) -> d.replace(layer, change));
+    }
+
+    /** Changes the open layer together with its design. @param change takes the layer's number */
+    public boolean editOpen(String name, BiFunction<Design, Integer, Design> change) {
         int layer = selection.layer();
-        return editDesign(name, d -> d.replace(layer, change));
+        return editDesign(name, d -> {
+            Recipe.refuseLocked(d, Set.of(layer));
+            return change.apply(d, layer);
+        });
     }
 
     public <S extends Structure> boolean editStructure(String name, Class<S> type, UnaryOperator<S> change) {
@@ -266,7 +277,10 @@ public final class Studio {
     /** Puts a motif among those of the open layer, or into a new one, and opens it. @param change takes the layer's number */
     public boolean bringMotif(String name, BiFunction<Design, Integer, Design> change) {
         int open = selection.layer();
-        if (!editDesign(name, d -> change.apply(d, open))) {
+        if (!editDesign(name, d -> {
+            Recipe.refuseLocked(d, structure(Motifs.class).isPresent() ? Set.of(open) : Set.of());
+            return change.apply(d, open);
+        })) {
             return false;
         }
         if (structure(Motifs.class).isEmpty()) {

@@ -67,6 +67,12 @@ final class DesignCodec {
             ArrayNode effects = out.putArray("effects");
             layer.effects().forEach(e -> effects.add(EffectCodec.write(e)));
         }
+        if (layer.locked()) {
+            out.put("locked", true);
+        }
+        if (!layer.group().isEmpty()) {
+            out.put("group", layer.group());
+        }
         StructureCodec.writeAny(layer.structure(), out.putObject("structure"));
         return out;
     }
@@ -106,12 +112,13 @@ final class DesignCodec {
 
     /** A layer written by hand may leave out all but its structure. */
     private static Layer layer(JsonIn in, List<Layer> below) {
-        in.only("id", "name", "visible", "opacity", "mode", "mask", "shows", "effects", "structure");
+        in.only("id", "name", "visible", "opacity", "mode", "mask", "shows", "effects", "locked", "group",
+                "structure");
         Structure structure = StructureCodec.readAny(in.at("structure"));
         int free = below.stream().mapToInt(Layer::id).max().orElse(0) + 1;
         return new Layer(in.whole("id", free), in.text("name", Catalogue.title(structure)), structure,
                 in.truth("visible", true), in.number("opacity", 1), BlendMode.parse(in.text("mode", "normal")),
-                shows(in), in.list("effects", EffectCodec::read));
+                shows(in), in.list("effects", EffectCodec::read), in.truth("locked", false), in.text("group", ""));
     }
 
     private static Shows shows(JsonIn in) {

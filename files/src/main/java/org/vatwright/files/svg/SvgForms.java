@@ -29,6 +29,7 @@ final class SvgForms {
     /** Numbers of a segment: move, line, quadratic, cubic, close. */
     private static final int[] PLACES = {2, 2, 4, 6, 0};
     private static final double FARTHEST = 1e7;
+    private static final double LONGEST_DASH = 1e6;
 
     private SvgForms() {}
 
@@ -188,13 +189,14 @@ final class SvgForms {
         };
         float limit = (float) Math.max(1, look.number("stroke-miterlimit", 4));
         float[] dashes = dashes(look.get("stroke-dasharray", "none"), diagonal);
-        float offset = (float) SvgNumbers.length(look.get("stroke-dashoffset", "0"), diagonal, 0);
+        float offset = 0;
         if (dashes != null) {
             float sum = 0;
             for (float dash : dashes) {
                 sum += dash;
             }
-            offset = ((offset % sum) + sum) % sum;
+            double asked = SvgNumbers.length(look.get("stroke-dashoffset", "0"), diagonal, 0) % sum;
+            offset = Double.isFinite(asked) ? (float) ((asked + sum) % sum) : 0;
             if (Dashes.tooFine(path, sum, dashes.length / 2)) {
                 fault.accept("dashes too fine to be drawn; the line is drawn whole");
                 dashes = null;
@@ -214,7 +216,8 @@ final class SvgForms {
         float[] dashes = new float[words.length % 2 == 0 ? words.length : 2 * words.length];
         float sum = 0;
         for (int i = 0; i < dashes.length; i++) {
-            dashes[i] = (float) SvgNumbers.length(words[i % words.length], whole, -1);
+            // A dash longer than any line is as good as one that never ends, and can be reckoned with.
+            dashes[i] = (float) Math.min(LONGEST_DASH, SvgNumbers.length(words[i % words.length], whole, -1));
             if (dashes[i] < 0) {
                 return null;
             }

@@ -4,6 +4,7 @@ import java.awt.geom.AffineTransform;
 import java.awt.geom.NoninvertibleTransformException;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -109,7 +110,10 @@ final class SvgGradients {
         all.concatenate(toUser);
         all.concatenate(fromUnit);
         try {
-            return Optional.of(all.createInverse());
+            AffineTransform inverse = all.createInverse();
+            double[] numbers = new double[6];
+            inverse.getMatrix(numbers);
+            return Arrays.stream(numbers).allMatch(Double::isFinite) ? Optional.of(inverse) : Optional.empty();
         } catch (NoninvertibleTransformException e) {
             return Optional.empty();
         }

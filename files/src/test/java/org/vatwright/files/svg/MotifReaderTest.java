@@ -228,6 +228,9 @@ class MotifReaderTest {
     @ValueSource(strings = {"<path d='M8 1 7 0 0 4A7 7 11111111111111111111111111111111111111 008 1'/>",
             "<path d='M1 0C.446 0 -1e308 .446 0 1v5 1h5c.554'/>", "<path d='M0 0L1e39 5 5 5z'/>",
             "<path d='M0 0L90 90' stroke='red' stroke-dasharray='0.00001'/>",
+            "<path d='M0 0L90 90' stroke='red' stroke-dasharray='4 2 1e39' stroke-dashoffset='1e300'/>",
+            "<defs><radialGradient id='g' cx='.5' cy='1e308' r='.4'><stop offset='0' stop-color='red'/>"
+                    + "<stop offset='1'/></radialGradient></defs><rect width='9' height='9' fill='url(#g)'/>",
             "<circle cx='5' cy='5' r='1e300'/>", "<path d='M0 0Q1e30 1e30 5 5z'/>"})
     @Timeout(20)
     void whatNoHandDrawsIsRefusedOrDrawn(String shape) {
@@ -238,6 +241,7 @@ class MotifReaderTest {
             MotifReader.Reading reading = MotifReader.read(svg.getBytes(StandardCharsets.UTF_8), "odd",
                     Limits.STANDARD);
             assertThat(MotifPicture.draw(reading, 60).width()).isEqualTo(60);
+            assertThat(reading.marks().toString()).doesNotContain("NaN").doesNotContain("Infinity");
         } catch (Refusal e) {
             assertThat(e.getMessage()).contains("odd");
         }

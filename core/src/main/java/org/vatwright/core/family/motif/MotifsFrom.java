@@ -8,12 +8,11 @@ import org.vatwright.core.motif.Form;
 import org.vatwright.core.motif.Motif;
 import org.vatwright.core.motif.Part;
 
-import org.vatwright.core.colour.Palette;
-import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.Recipe;
 import org.vatwright.core.repeat.WallpaperGroup;
 
 /** Motifs that come from a picture, from a whole design, or from another design's motifs. */
@@ -36,24 +35,12 @@ public final class MotifsFrom {
 
     /** A motif of another design. Colours that the design has become its slots, others new ones. */
     public static Design copied(Design design, int layer, Design from, Motif motif) {
-        Palette palette = design.palette();
-        Map<Ink, Ink> slots = new HashMap<>();
+        Map<Ink, Ink> inks = new HashMap<>();
         Design with = design;
         for (Ink ink : motif.inks().stream().distinct().toList()) {
-            if (ink instanceof Ink.Slot(String slot)) {
-                Rgb colour = from.palette().first().colours().get(from.palette().slot(slot));
-                int known = palette.first().colours().indexOf(colour);
-                String name = known >= 0
-                        ? palette.slots().get(known)
-                        : palette.slots().contains(slot) ? Palette.freeName(slot, palette.slots()) : slot;
-                palette = known >= 0 ? palette : palette.withSlot(name, colour);
-                slots.put(ink, Ink.slot(name));
-            } else if (ink instanceof Ink.Filled(String fill)) {
-                with = with.addFill(from.fill(fill).orElseThrow());
-                slots.put(ink, with.fills().getLast().ink());
-            }
+            with = Recipe.brought(with, from, ink, inks);
         }
-        return with(with.withPalette(palette), layer, motif.inked(i -> slots.getOrDefault(i, i)));
+        return with(with, layer, motif.inked(i -> inks.getOrDefault(i, i)));
     }
 
     /**

@@ -3,35 +3,36 @@ package org.vatwright.desktop.building;
 import org.vatwright.core.band.Band;
 import org.vatwright.core.band.BandRun;
 import org.vatwright.core.band.Edge;
+import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.family.stripe.Stripes;
+import org.vatwright.core.pattern.Design;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
-import javafx.scene.layout.VBox;
+import javafx.scene.control.Label;
 
 /** How the edges of the chosen band look: feathered, irregular. */
-final class BandEdgeRows extends VBox {
+final class StripeEdges extends Chapter.Of<Stripes> {
 
     private interface EdgeChange {
         Edge with(Edge edge, double mm);
     }
 
-    private final Studio studio;
     private final RunEditor runs;
     private final NumberRow feather;
     private final NumberRow wobble;
     private final NumberRow wobbleLength;
+    private final Label band = Ui.label("", "card-title");
 
-    BandEdgeRows(Studio studio, RunEditor runs) {
-        super(4);
-        this.studio = studio;
-        this.runs = runs;
+    StripeEdges(Studio studio) {
+        super(studio, Stripes.class);
+        runs = RunEditor.stripes(studio);
         feather = row("Feather", "feather of the edges", (e, mm) -> new Edge(mm, e.wobbleMm(), e.wobbleLengthMm()));
         wobble = row("Irregular", "irregular edge", (e, mm) -> new Edge(e.featherMm(), mm, e.wobbleLengthMm()));
-        wobbleLength = row("Stray length", "length of a stray",
+        wobbleLength = row("every", "length of a stray",
                 (e, mm) -> new Edge(e.featherMm(), e.wobbleMm(), mm));
-        getChildren().addAll(feather, wobble, wobbleLength,
+        hold(band, feather, Ui.pair(wobble, wobbleLength),
                 Ui.row(Ui.link("these edges on all bands", this::onAll), Ui.spring(), Ui.link("cut anew",
                         () -> studio.editStructure("cut edges anew", Stripes.class, s -> s.withSeed(s.seed() + 1)))));
     }
@@ -54,14 +55,13 @@ final class BandEdgeRows extends VBox {
         });
     }
 
-    void show() {
-        int chosen = runs.chosen(studio);
-        Ui.show(this, chosen >= 0);
-        if (chosen >= 0) {
-            Edge edge = runs.run().orElseThrow().bands().get(chosen).edge();
-            feather.show(edge.featherMm());
-            wobble.show(edge.wobbleMm());
-            wobbleLength.show(edge.wobbleLengthMm());
-        }
+    @Override
+    void show(Design design, Colourway colourway, Stripes stripes) {
+        int chosen = Math.max(0, runs.chosen(studio));
+        Edge edge = stripes.run().bands().get(chosen).edge();
+        band.setText("Band %d, %s".formatted(chosen + 1, stripes.run().bands().get(chosen).ink().words()));
+        feather.show(edge.featherMm());
+        wobble.show(edge.wobbleMm());
+        wobbleLength.show(edge.wobbleLengthMm());
     }
 }

@@ -3,10 +3,8 @@ package org.vatwright.desktop.building;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 
 import org.vatwright.core.colour.Colourway;
-import org.vatwright.core.family.motif.Instance;
 import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.family.motif.MotifsFrom;
 import org.vatwright.core.motif.Form;
@@ -15,14 +13,11 @@ import org.vatwright.core.motif.Part;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Ink;
-import org.vatwright.core.pattern.Structure;
-import org.vatwright.core.repeat.WallpaperGroup;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.MotifHand;
 import org.vatwright.desktop.studio.Studio;
 
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
@@ -30,20 +25,15 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
-/** Motifs: what there is, the parts of the one in hand, how they are placed, the group they make. */
-final class MotifsForm implements StructureForm {
+/** What is drawn: the motifs of the layer and the shapes of the one in hand. */
+final class FigureChapter extends Chapter.Of<Motifs> {
 
-    private final Studio studio;
-    private final VBox node = new VBox(8);
     private final VBox list = new VBox(3);
     private final List<Button> names = new ArrayList<>();
-    private final PartRows parts;
-    private final InstanceRows instance;
-    private final PlacingRows placing;
-    private final GroupPicker group;
+    private final PartList parts;
 
-    MotifsForm(Studio studio) {
-        this.studio = studio;
+    FigureChapter(Studio studio) {
+        super(studio, Motifs.class);
         MenuButton draw = new MenuButton("Draw a motif");
         draw.setId("draw-motif");
         for (Form form : Form.examples(10)) {
@@ -55,29 +45,8 @@ final class MotifsForm implements StructureForm {
         draw.getItems().add(others);
         draw.setOnShowing(e -> fromDesigns(others));
         others.getItems().add(new MenuItem(""));
-        parts = new PartRows(studio, this::motif);
-        instance = new InstanceRows(studio);
-        placing = new PlacingRows(studio);
-        group = new GroupPicker(studio);
-        node.getChildren().addAll(Ui.row(Ui.label("Motifs", "card-title"), Ui.spring(), draw), list, parts,
-                Ui.row(named("set-one", Ui.link("set one by hand", this::setOne)),
-                        named("set-all", Ui.link("set all by hand", this::setAll))),
-                instance, placing, group);
-    }
-
-    private static Node named(String id, Node node) {
-        node.setId(id);
-        return node;
-    }
-
-    private void edit(String name, UnaryOperator<Motifs> change) {
-        studio.editStructure(name, Motifs.class, change);
-    }
-
-    /** @return the id of the motif in hand */
-    private int motif() {
-        Motifs motifs = (Motifs) studio.layer().orElseThrow().structure();
-        return studio.motifHand().in(motifs).id();
+        parts = new PartList(studio);
+        hold(Ui.row(Ui.label("Motifs", "card-title"), Ui.spring(), draw), Ui.capped(list, 104), parts);
     }
 
     /** A new motif of one shape, a sixth of the cell; placed at once where all are set by hand. */
@@ -120,35 +89,8 @@ final class MotifsForm implements StructureForm {
         });
     }
 
-    private void setOne() {
-        studio.design().ifPresent(d -> {
-            int id = motif();
-            int[] at = {0};
-            edit("set a motif", m -> {
-                List<Instance> more = new ArrayList<>(m.byHand());
-                at[0] = more.size();
-                // In a group the middle of the cell is a centre of turns, where all images would lie over each other.
-                boolean alone = m.group() == WallpaperGroup.P1;
-                more.add(new Instance(id, d.repeat().widthMm() * (alone ? 0.5 : 0.3),
-                        d.repeat().heightMm() * (alone ? 0.5 : 0.18)));
-                return m.withByHand(more);
-            });
-            studio.select(s -> s.withOwn(at[0]));
-        });
-    }
-
-    private void setAll() {
-        studio.design().ifPresent(d -> edit("set all by hand", m -> m.setByHand(d.repeat())));
-    }
-
     @Override
-    public Node node() {
-        return node;
-    }
-
-    @Override
-    public void show(Design design, Colourway colourway, Structure structure) {
-        Motifs motifs = (Motifs) structure;
+    void show(Design design, Colourway colourway, Motifs motifs) {
         int now = studio.motifHand().in(motifs).id();
         if (names.size() != motifs.motifs().size()) {
             names.clear();
@@ -164,9 +106,6 @@ final class MotifsForm implements StructureForm {
             list.getChildren().get(i).pseudoClassStateChanged(Styles.CHOSEN, motif.id() == now);
         }
         parts.show(design, colourway, motifs.motif(now).orElseThrow());
-        instance.show(design, colourway, motifs);
-        placing.show(design, colourway, motifs);
-        group.show(design, motifs);
     }
 
     private HBox line(int index, int count) {

@@ -9,65 +9,36 @@ import org.vatwright.core.family.dot.Dot;
 import org.vatwright.core.family.dot.Dots;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
-import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.repeat.Repeat;
-import org.vatwright.desktop.control.ArrangementPicker;
 import org.vatwright.desktop.control.InkChip;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
-import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
-/** Dots as numbers. */
-final class DotsForm implements StructureForm {
+/** The dots of a small cell: their inks, sizes and places. */
+final class DotsChapter extends Chapter.Of<Dots> {
 
     private record Line(HBox row, InkChip ink, NumberRow diameter) {}
 
-    private final Studio studio;
-    private final VBox node = new VBox(8);
     private final VBox list = new VBox(3);
     private final List<Line> lines = new ArrayList<>();
     private final NumberRow x;
     private final NumberRow y;
     private final VBox place;
-    private final NumberRow across;
-    private final NumberRow down;
-    private final ArrangementPicker arrangement;
-    private final Label spacing = Ui.prose("", "quiet");
 
-    DotsForm(Studio studio) {
-        this.studio = studio;
+    DotsChapter(Studio studio) {
+        super(studio, Dots.class);
         x = NumberRow.length(studio, "From left", "dot from the left", mm -> dot("place dot", d -> d.at(mm, d.y())));
         y = NumberRow.length(studio, "From top", "dot from the top", mm -> dot("place dot", d -> d.at(d.x(), mm)));
-        place = Ui.column(4, x, y, Ui.prose("Arrow keys on the cloth nudge it; with Ctrl it moves by exactly one cell.",
-                "quiet"));
-        across = NumberRow.number(studio, "Across", "dots across", "in a cell", 0, 1,
-                n -> edit("%s dots across".formatted(Numbers.plain(n)), d -> spread(d, (int) Math.rint(n), d.down())));
-        down = NumberRow.number(studio, "Down", "dots down", "in a cell", 0, 1,
-                n -> edit("%s dots down".formatted(Numbers.plain(n)), d -> spread(d, d.across(), (int) Math.rint(n))));
-        arrangement = new ArrangementPicker(studio, "dot arrangement",
-                a -> edit("dots " + a, d -> d.withArrangement(a)));
-        node.getChildren().addAll(list,
-                Ui.row(Ui.icon("plus", "Add a dot", this::add),
-                        Ui.icon("trash-2", "Remove the chosen dot", this::remove)),
-                place, across, down, Ui.labelled("Arranged", arrangement), spacing);
-    }
-
-    /** The places of the dots stay the same share of their small cells. */
-    private Dots spread(Dots dots, int newAcross, int newDown) {
-        double sx = (double) dots.across() / Math.max(1, newAcross);
-        double sy = (double) dots.down() / Math.max(1, newDown);
-        return dots.withDots(dots.dots().stream().map(d -> d.at(d.x() * sx, d.y() * sy)).toList()).withCounts(newAcross,
-                newDown);
-    }
-
-    private void edit(String name, UnaryOperator<Dots> change) {
-        studio.editStructure(name, Dots.class, change);
+        place = Ui.column(4, Ui.pair(x, y),
+                Ui.prose("Arrow keys on the cloth nudge it; with Ctrl it moves by exactly one cell.",
+                        "quiet"));
+        hold(Ui.capped(list, 170), Ui.row(Ui.icon("plus", "Add a dot", this::add),
+                Ui.icon("trash-2", "Remove the chosen dot", this::remove)), place);
     }
 
     private int chosen(Dots dots) {
@@ -98,13 +69,7 @@ final class DotsForm implements StructureForm {
     }
 
     @Override
-    public Node node() {
-        return node;
-    }
-
-    @Override
-    public void show(Design design, Colourway colourway, Structure structure) {
-        Dots dots = (Dots) structure;
+    void show(Design design, Colourway colourway, Dots dots) {
         if (lines.size() != dots.dots().size()) {
             lines.clear();
             list.getChildren().clear();
@@ -121,12 +86,6 @@ final class DotsForm implements StructureForm {
         }
         x.show(dots.dots().get(chosen).x());
         y.show(dots.dots().get(chosen).y());
-        across.show(dots.across());
-        down.show(dots.down());
-        arrangement.show(dots.arrangement());
-        Repeat small = dots.smallCell(design.repeat());
-        spacing.setText("%s mm apart across, %s mm down".formatted(Numbers.plain(small.widthMm(), 2),
-                Numbers.plain(small.heightMm(), 2)));
     }
 
     private Line line(int index) {

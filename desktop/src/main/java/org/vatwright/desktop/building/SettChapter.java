@@ -16,12 +16,10 @@ import org.vatwright.desktop.studio.ChosenPart;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.control.Label;
-import javafx.scene.layout.VBox;
 
 /** The threads of a cloth: its setts as text and as bands, whether the weft has its own. */
-final class SettRows extends VBox {
+final class SettChapter extends Chapter.Of<SettFabric> {
 
-    private final Studio studio;
     private final SettEntry warpText;
     private final SettEntry weftText;
     private final Label legend = Ui.prose("", "quiet");
@@ -32,9 +30,8 @@ final class SettRows extends VBox {
     private final Segments<Boolean> pivot;
     private final NumberRow total;
 
-    SettRows(Studio studio) {
-        super(8);
-        this.studio = studio;
+    SettChapter(Studio studio) {
+        super(studio, SettFabric.class);
         legend.setId("sett-letters");
         warpText = new SettEntry(studio, true);
         weftText = new SettEntry(studio, false);
@@ -53,8 +50,8 @@ final class SettRows extends VBox {
         total = NumberRow.number(studio, "In all", "threads of the sett", "threads", 0, 4,
                 n -> runs().edit("sett of %s threads".formatted(Numbers.plain(n)),
                         r -> r.toThreads((int) Math.max(1, Math.min(Fabric.MOST_THREADS, Math.rint(n))))));
-        getChildren().addAll(Ui.label("Sett", "card-title"), warpText, legend, Ui.labelled("Weft", ownWeft), weftText,
-                side, warpBands, weftBands, Ui.labelled("Run", pivot), total);
+        hold(Ui.labelled("Weft", ownWeft), side, warpText, weftText, legend, warpBands, weftBands,
+                Ui.labelled("Run", pivot), total);
     }
 
     private RunEditor runs() {
@@ -73,6 +70,7 @@ final class SettRows extends VBox {
         studio.select(s -> s.withPart(own ? new ChosenPart.OfWeft(0) : ChosenPart.NONE));
     }
 
+    @Override
     void show(Design design, Colourway colourway, SettFabric structure) {
         Fabric cloth = structure.fabric();
         boolean own = cloth.ownWeft().isPresent();
@@ -82,7 +80,8 @@ final class SettRows extends VBox {
         legend.setText(String.join(", ", structure.letters().entrySet().stream()
                 .filter(e -> cloth.inks().contains(e.getValue())).map(e -> e.getKey() + " " + e.getValue().words())
                 .toList()));
-        Ui.show(weftText, own);
+        Ui.show(warpText, !weft);
+        Ui.show(weftText, weft);
         ownWeft.show(own);
         Ui.show(side, own);
         side.show(!weft);

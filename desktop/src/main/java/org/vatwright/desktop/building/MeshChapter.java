@@ -1,8 +1,6 @@
 package org.vatwright.desktop.building;
 
 import java.util.List;
-import java.util.Set;
-import java.util.function.UnaryOperator;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.family.interlace.Interlace;
@@ -10,25 +8,21 @@ import org.vatwright.core.family.interlace.Mesh;
 import org.vatwright.core.loom.Weave;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
-import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
-import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.layout.VBox;
+import javafx.scene.layout.HBox;
 
-/** Interlaced lines as numbers: what is interlaced, sizes, how many in the cell, light, crossings. */
-final class InterlaceForm implements StructureForm {
+/** What is interlaced, how large it is and how many there are. */
+final class MeshChapter extends Chapter.Of<Interlace> {
 
-    private final Studio studio;
-    private final VBox node = new VBox(8);
     private final Segments<String> mesh;
     private final NumberRow strands;
-    private final VBox turns;
+    private final HBox turns;
     private final NumberRow turnsAcross;
     private final NumberRow turnsDown;
     private final WeavePicker weave;
@@ -40,18 +34,13 @@ final class InterlaceForm implements StructureForm {
     private final NumberRow down;
     private final NumberRow countAcross;
     private final NumberRow countDown;
-    private final NumberRow light;
-    private final InkList inks;
     private final Segments<Boolean> sizes;
-    private final Label crossings = Ui.prose("", "quiet");
     private final Label crowd = Ui.prose("Crossings run into each other; thinner lines or a larger size part them.",
             "look");
-    private final Node unflip;
-    private final LaidTurn turn;
     private boolean together;
 
-    InterlaceForm(Studio studio) {
-        this.studio = studio;
+    MeshChapter(Studio studio) {
+        super(studio, Interlace.class);
         mesh = new Segments<>(List.of("rings", "braid", "strips", "knots"), m -> switch (m) {
             case "rings" -> "Rings";
             case "braid" -> "Braid";
@@ -65,10 +54,8 @@ final class InterlaceForm implements StructureForm {
                 n -> edit("%s strands".formatted(Numbers.plain(n)),
                         i -> i.withMesh(new Mesh.Braid((int) Math.rint(n)))));
         turnsAcross = NumberRow.number(studio, "Turns", "turns across", "", 0, 1, n -> knots((int) Math.rint(n), 0));
-        turnsDown = NumberRow.number(studio, "and", "turns down", "", 0, 1, n -> knots(0, (int) Math.rint(n)));
-        turnsAcross.trail("across");
-        turnsDown.trail("down");
-        turns = Ui.column(8, turnsAcross, turnsDown);
+        turnsDown = NumberRow.number(studio, "down", "turns down", "", 0, 1, n -> knots(0, (int) Math.rint(n)));
+        turns = Ui.pair(turnsAcross, turnsDown);
         weave = WeavePicker.ofWeaves(studio, "strip-weave",
                 w -> edit("strips " + w.name(), i -> i.withMesh(new Mesh.Strips(w))));
         size = length("Size", "ring size", Interlace::sizeMm, Interlace::withSizeMm);
@@ -81,33 +68,18 @@ final class InterlaceForm implements StructureForm {
         down = length("Down", "spacing down", Interlace::downMm, (i, mm) -> i.withSpacing(i.spacingMm(), mm));
         countAcross = NumberRow.number(studio, "In the tile", "count across", "", 2, 1,
                 n -> fit((int) Math.rint(n), 0));
-        countAcross.trail("across");
         countDown = NumberRow.number(studio, "and", "count down", "", 2, 1, n -> fit(0, (int) Math.rint(n)));
-        countDown.trail("down");
-        light = NumberRow.number(studio, "Light", "light on the round", "%", 1, 2,
-                n -> edit("light %s %%".formatted(Numbers.plain(n)), i -> i.withLight(n / 100)));
-        inks = new InkList("line", 12, list -> edit("inks of the lines", i -> i.inked(list)));
         sizes = new Segments<>(List.of(false, true), t -> t ? "All together" : "Each alone", t -> together = t);
         sizes.button(true).setId("sizes-together");
-        unflip = Ui.link("as they alternate", () -> edit("crossings alternate", i -> i.withFlipped(Set.of())));
-        unflip.setId("crossings-alternate");
-        crossings.setId("crossings");
-        turn = new LaidTurn(studio, "lines");
-        node.getChildren().addAll(mesh, strands, turns, weave, size, hole, thickness, gap, spacing, down,
-                countAcross, countDown,
-                Ui.labelled("Sizes", sizes), light, Ui.label("Inks, in turn", "card-title"), inks, crowd, crossings,
-                unflip,
-                turn);
+        hold(mesh, strands, turns, weave, Ui.pair(size, hole), Ui.pair(thickness, gap),
+                Ui.pair(spacing, down), Ui.label("How many of them in the tile", "quiet"),
+                Ui.pair(countAcross, countDown), Ui.labelled("Sizes", sizes), crowd);
     }
 
     private NumberRow length(String word, String what, java.util.function.ToDoubleFunction<Interlace> now,
             java.util.function.BiFunction<Interlace, Double, Interlace> change) {
         return NumberRow.length(studio, word, what, mm -> edit("%s %s mm".formatted(what, Numbers.plain(mm)),
                 i -> together && mm > 0 ? i.scaled(mm / now.applyAsDouble(i)) : change.apply(i, mm)));
-    }
-
-    private void edit(String name, UnaryOperator<Interlace> change) {
-        studio.editStructure(name, Interlace.class, change);
     }
 
     private void knots(int across, int downwards) {
@@ -126,13 +98,7 @@ final class InterlaceForm implements StructureForm {
     }
 
     @Override
-    public Node node() {
-        return node;
-    }
-
-    @Override
-    public void show(Design design, Colourway colourway, Structure structure) {
-        Interlace i = (Interlace) structure;
+    void show(Design design, Colourway colourway, Interlace i) {
         mesh.show(i.mesh().name());
         boolean strips = i.mesh() instanceof Mesh.Strips;
         boolean rings = i.mesh() instanceof Mesh.Rings;
@@ -159,16 +125,8 @@ final class InterlaceForm implements StructureForm {
         // As it is and not rounded: a whole number that is typed then always fits them.
         countAcross.show(tile.widthMm() / i.spacingMm());
         countDown.show(tile.heightMm() / i.downMm());
-        light.show(100 * i.light());
-        inks.show(i.inks(), design, colourway);
         sizes.show(together);
-        int turned = i.flipped().size();
-        crossings.setText(turned == 0
-                ? "Over and under alternate along each line. Click a crossing on the cloth to turn it about."
-                : "%d crossing%s turned about by hand".formatted(turned, turned == 1 ? "" : "s"));
         boolean crowded = i.crowded(design.repeat());
         Ui.show(crowd, crowded);
-        Ui.show(unflip, turned > 0);
-        turn.show(design, i);
     }
 }

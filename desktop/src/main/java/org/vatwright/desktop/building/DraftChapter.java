@@ -5,30 +5,21 @@ import java.util.function.UnaryOperator;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.draft.Draft;
-import org.vatwright.core.draft.NamedWeave;
 import org.vatwright.core.draft.Origin;
 import org.vatwright.core.family.weave.Weaving;
-import org.vatwright.core.loom.Fabric;
-import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
-import org.vatwright.core.pattern.Structure;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
-/** Woven cloth: its weave by name, by a few numbers or as a draft; its threads, its look, its numbers. */
-final class WeaveForm implements StructureForm {
+/** The draft of a cloth: shafts and treadles, ends and picks, how it is read, which thread comes first. */
+final class DraftChapter extends Chapter.Of<Weaving> {
 
-    private final Studio studio;
-    private final VBox node = new VBox(8);
-    private final WeavePicker named;
-    private final SimpleWeave simple;
     private final NumberRow shafts;
     private final NumberRow treadles;
     private final NumberRow ends;
@@ -38,21 +29,9 @@ final class WeaveForm implements StructureForm {
     private final Segments<Boolean> shed;
     private final Segments<Boolean> right;
     private final Segments<Boolean> bottom;
-    private final SettRows setts;
-    private final LookRows look;
-    private final NumberRow endsPerCm;
-    private final NumberRow picksPerCm;
-    private final WeaveNumbers numbers;
-    private final PeriodLines period;
-    private final FabricTurn turn;
 
-    WeaveForm(Studio studio) {
-        this.studio = studio;
-        named = new WeavePicker(studio, "weave", WeavePicker.NAMED, name -> {
-            NamedWeave weave = NamedWeave.parse(name);
-            edit("weave " + weave.name(), w -> w.withDraft(weave.name(), weave.draft()));
-        });
-        simple = new SimpleWeave(studio);
+    DraftChapter(Studio studio) {
+        super(studio, Weaving.class);
         shafts = NumberRow.number(studio, "Shafts", "shafts", "", 0, 1, n -> shafts(whole(n)));
         treadles = NumberRow.number(studio, "Treadles", "treadles", "", 0, 1, n -> treadles(whole(n)));
         ends = NumberRow.number(studio, "Ends", "ends of the draft", "", 0, 1,
@@ -76,22 +55,10 @@ final class WeaveForm implements StructureForm {
                 b -> edit("first pick at the " + (b ? "bottom" : "top"),
                         w -> w.withOrigin(new Origin(w.origin().right(), b))));
         bottom.button(false).setId("first-pick-top");
-        setts = new SettRows(studio);
-        look = new LookRows(studio, false);
-        endsPerCm = NumberRow.number(studio, "Ends", "ends per cm", "per cm", 2, 1,
-                n -> cloth("%s ends a cm".formatted(Numbers.plain(n)), c -> c.withCounts(n, c.picksPerCm())));
-        picksPerCm = NumberRow.number(studio, "Picks", "picks per cm", "per cm", 2, 1,
-                n -> cloth("%s picks a cm".formatted(Numbers.plain(n)), c -> c.withCounts(c.endsPerCm(), n)));
-        numbers = new WeaveNumbers(simple::showFloat);
-        period = new PeriodLines(studio);
-        turn = new FabricTurn(studio, degrees -> edit("turn cloth to %s\u00b0".formatted(Numbers.plain(degrees, 2)),
-                w -> w.withAngle(degrees)));
         HBox move = Ui.row(arrow("left", -1, 0), arrow("right", 1, 0), arrow("up", 0, -1), arrow("down", 0, 1));
-        node.getChildren().addAll(named, numbers, simple, look, Ui.label("Draft", "card-title"), shafts, treadles,
-                offers, ends, picks, Ui.labelled("Treading", plan), Ui.labelled("Shed", shed),
-                Ui.labelled("First end", right), Ui.labelled("First pick", bottom), setts, endsPerCm, picksPerCm,
-                period,
-                turn, Ui.labelled("Centre", move));
+        hold(Ui.pair(shafts, treadles), offers, Ui.pair(ends, picks), Ui.labelled("Treading", plan),
+                Ui.labelled("Shed", shed), Ui.labelled("First end", right), Ui.labelled("First pick", bottom),
+                Ui.labelled("Centre", move));
     }
 
     private Button arrow(String way, int right, int down) {
@@ -105,17 +72,9 @@ final class WeaveForm implements StructureForm {
         return (int) Math.max(Integer.MIN_VALUE, Math.min(Integer.MAX_VALUE, Math.rint(n)));
     }
 
-    private void edit(String name, UnaryOperator<Weaving> change) {
-        offer(null);
-        studio.editStructure(name, Weaving.class, change);
-    }
-
     private void draft(String name, UnaryOperator<Draft> change) {
+        offer(null);
         edit(name, w -> w.withDraft(change.apply(w.draft())));
-    }
-
-    private void cloth(String name, UnaryOperator<Fabric> change) {
-        edit(name, w -> w.withFabric(change.apply(w.fabric())));
     }
 
     /** What would be lost is told first, and done on a click. */
@@ -151,17 +110,8 @@ final class WeaveForm implements StructureForm {
     }
 
     @Override
-    public Node node() {
-        return node;
-    }
-
-    @Override
-    public void show(Design design, Colourway colourway, Structure structure) {
-        Weaving weaving = (Weaving) structure;
+    void show(Design design, Colourway colourway, Weaving weaving) {
         Draft draft = weaving.draft();
-        Fabric cloth = weaving.fabric();
-        named.show(weaving.name());
-        simple.show(weaving);
         shafts.show(draft.shafts());
         Ui.show(treadles, draft.tieUp().isPresent());
         treadles.show(draft.treadles());
@@ -171,12 +121,5 @@ final class WeaveForm implements StructureForm {
         shed.show(draft.rising());
         right.show(weaving.origin().right());
         bottom.show(weaving.origin().bottom());
-        setts.show(design, colourway, weaving);
-        look.show(cloth);
-        endsPerCm.show(cloth.endsPerCm());
-        picksPerCm.show(cloth.picksPerCm());
-        numbers.show(weaving);
-        period.show(cloth);
-        turn.show(design, weaving);
     }
 }

@@ -2,7 +2,6 @@ package org.vatwright.desktop.building;
 
 import java.awt.geom.AffineTransform;
 import java.util.List;
-import java.util.function.UnaryOperator;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.family.block.Blocks;
@@ -14,14 +13,12 @@ import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Phase;
-import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.TurnedLattice;
 import org.vatwright.desktop.cloth.AwtShapes;
-import org.vatwright.desktop.control.InkChip;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
@@ -31,17 +28,14 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Pane;
-import javafx.scene.layout.VBox;
 import javafx.scene.shape.Path;
 import javafx.scene.shape.Rectangle;
 
-/** Blocks as numbers: bond, sizes, joint, inks, variety, the block in hand, whether they close. */
-final class BlocksForm implements StructureForm {
+/** How blocks are laid and how large they are. */
+final class BondChapter extends Chapter.Of<Blocks> {
 
     private static final double SIDE = 26;
 
-    private final Studio studio;
-    private final VBox node = new VBox(8);
     private final Segments<String> bond;
     private final NumberRow share;
     private final NumberRow count;
@@ -52,18 +46,10 @@ final class BlocksForm implements StructureForm {
     private final NumberRow jointWidth;
     private final NumberRow radius;
     private final Segments<Boolean> sizes;
-    private final InkChip joint;
-    private final NumberRow line;
-    private final InkChip lineInk;
-    private final VBox lines;
-    private final BlockInkRows inks;
-    private final BlockVarietyRows variety;
-    private final BlockTouchRows touch;
-    private final LaidTurn turn;
     private boolean together;
 
-    BlocksForm(Studio studio) {
-        this.studio = studio;
+    BondChapter(Studio studio) {
+        super(studio, Blocks.class);
         List<String> names = Bond.EXAMPLES.stream().map(Bond::name).toList();
         bond = new Segments<>(names, n -> n, n -> drawing(example(n)),
                 n -> edit("lay " + n, b -> b.withBond(example(n))));
@@ -85,19 +71,9 @@ final class BlocksForm implements StructureForm {
                 mm -> edit("round corners", b -> b.withRadiusMm(mm)));
         sizes = new Segments<>(List.of(false, true), t -> t ? "All together" : "Each alone", t -> together = t);
         sizes.button(true).setId("sizes-together");
-        joint = new InkChip("joint ink", ink -> edit("joint " + ink.words(), b -> b.withJoint(ink)));
-        line = NumberRow.length(studio, "Crossing", "crossing lines",
-                mm -> edit("crossing lines", b -> b.withLine(new Blocks.Line(visible(b), mm))));
-        lineInk = new InkChip("crossing line ink",
-                ink -> edit("line " + ink.words(), b -> b.withLine(new Blocks.Line(ink, b.line().widthMm()))));
-        lines = Ui.column(4, line, Ui.labelled("", lineInk));
-        inks = new BlockInkRows(studio);
-        variety = new BlockVarietyRows(studio);
-        touch = new BlockTouchRows(studio);
-        turn = new LaidTurn(studio, "blocks");
         rule.setId("bond-rule");
-        node.getChildren().addAll(flow, share, count, slope, rule, length, breadth, jointWidth, radius,
-                Ui.labelled("Sizes", sizes), Ui.labelled("Joint ink", joint), lines, inks, touch, variety, turn);
+        hold(flow, share, count, slope, rule, Ui.pair(length, breadth), Ui.pair(jointWidth, radius),
+                Ui.labelled("Sizes", sizes));
     }
 
     private NumberRow size(String word, String what, java.util.function.ToDoubleFunction<Blocks> now,
@@ -106,11 +82,6 @@ final class BlocksForm implements StructureForm {
                 b -> together && now.applyAsDouble(b) > 0 && mm > 0
                         ? b.scaled(mm / now.applyAsDouble(b))
                         : change.apply(b, mm)));
-    }
-
-    /** A line just asked for gets an ink that can be seen. */
-    private static Ink visible(Blocks b) {
-        return b.line().ink() instanceof Ink.Clear ? b.joint() : b.line().ink();
     }
 
     private static Bond example(String name) {
@@ -138,18 +109,8 @@ final class BlocksForm implements StructureForm {
         return best;
     }
 
-    private void edit(String name, UnaryOperator<Blocks> change) {
-        studio.editStructure(name, Blocks.class, change);
-    }
-
     @Override
-    public Node node() {
-        return node;
-    }
-
-    @Override
-    public void show(Design design, Colourway colourway, Structure structure) {
-        Blocks blocks = (Blocks) structure;
+    void show(Design design, Colourway colourway, Blocks blocks) {
         bond.show(blocks.bond().name());
         Ui.show(share, blocks.bond() instanceof Bond.Running);
         if (blocks.bond() instanceof Bond.Running(Fraction shift)) {
@@ -174,14 +135,6 @@ final class BlocksForm implements StructureForm {
         radius.show(blocks.radiusMm());
         Ui.show(radius, !(blocks.bond() instanceof Bond.Scales));
         sizes.show(together);
-        joint.show(blocks.joint(), design, colourway);
-        Ui.show(lines, blocks.bond() instanceof Bond.Argyle);
-        line.show(blocks.line().widthMm());
-        lineInk.show(blocks.line().ink(), design, colourway);
-        inks.show(blocks.inking(), design, colourway);
-        variety.show(design, blocks);
-        touch.show(design, colourway, blocks);
-        turn.show(design, blocks);
     }
 
     /** A few blocks of the bond, small. */

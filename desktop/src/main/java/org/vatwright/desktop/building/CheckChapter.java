@@ -2,7 +2,6 @@ package org.vatwright.desktop.building;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.UnaryOperator;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.family.check.Checks;
@@ -11,25 +10,20 @@ import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
-import org.vatwright.core.pattern.Structure;
 import org.vatwright.desktop.control.InkChip;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.VBox;
 
 /** A check as a few numbers. */
-final class ChecksForm implements StructureForm {
+final class CheckChapter extends Chapter.Of<Checks> {
 
-    private final Studio studio;
-    private final VBox node = new VBox(8);
     private final ComboBox<String> kind = new ComboBox<>();
     private final FlowPane inks = new FlowPane(6, 4);
     private final HBox more;
@@ -39,11 +33,10 @@ final class ChecksForm implements StructureForm {
     private final Label size = Ui.prose("", "quiet");
     private final Label pixels = Ui.prose("", "look");
     private final Button whole = Ui.link("", this::takeWhole);
-    private final FabricTurn turn;
     private boolean showing;
 
-    ChecksForm(Studio studio) {
-        this.studio = studio;
+    CheckChapter(Studio studio) {
+        super(studio, Checks.class);
         kind.setId("check-kind");
         kind.setAccessibleText("Kind of check");
         kind.getItems().setAll(List.of(Checks.Kind.values()).stream().map(Checks.Kind::words).toList());
@@ -66,16 +59,10 @@ final class ChecksForm implements StructureForm {
                 n -> edit("%s threads a cm".formatted(Numbers.plain(n, 2)), c -> c.withThreadsPerCm(n)));
         whole.setId("whole-pixels");
         pixels.setId("pixels-told");
-        turn = new FabricTurn(studio, degrees -> edit("turn check to %s\u00b0".formatted(Numbers.plain(degrees, 2)),
-                c -> c.withAngle(degrees)));
         Button plaid = Ui.link("go on as a plaid", this::toPlaid);
         plaid.setId("to-plaid");
-        node.getChildren().addAll(Ui.labelled("Check", kind), Ui.labelled("Inks", inks), more, band, line, perCm, size,
-                pixels, whole, turn, Ui.row(Ui.spring(), plaid));
-    }
-
-    private void edit(String name, UnaryOperator<Checks> change) {
-        studio.editStructure(name, Checks.class, change);
+        hold(Ui.labelled("Check", kind), Ui.labelled("Inks", inks), more, Ui.pair(band, line), perCm, size, pixels,
+                whole, Ui.row(Ui.spring(), plaid));
     }
 
     private void toPlaid() {
@@ -90,14 +77,8 @@ final class ChecksForm implements StructureForm {
     }
 
     @Override
-    public Node node() {
-        return node;
-    }
-
-    @Override
-    public void show(Design design, Colourway colourway, Structure structure) {
+    void show(Design design, Colourway colourway, Checks checks) {
         showing = true;
-        Checks checks = (Checks) structure;
         kind.setValue(checks.kind().words());
         inks.getChildren().clear();
         for (int i = 0; i < checks.inks().size(); i++) {
@@ -128,7 +109,6 @@ final class ChecksForm implements StructureForm {
             whole.setText("Take %s mm, %s px".formatted(Numbers.plain(checks.band() * 10 / nearest, 3),
                     Numbers.plain(density.px(checks.band() * 10 / nearest), 2)));
         }
-        turn.show(design, checks);
         showing = false;
     }
 }

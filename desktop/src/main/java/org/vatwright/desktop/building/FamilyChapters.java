@@ -1,0 +1,68 @@
+package org.vatwright.desktop.building;
+
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Stream;
+
+import org.vatwright.core.family.block.Blocks;
+import org.vatwright.core.family.check.Checks;
+import org.vatwright.core.family.dot.Dots;
+import org.vatwright.core.family.flow.FlowLines;
+import org.vatwright.core.family.interlace.Interlace;
+import org.vatwright.core.family.motif.Motifs;
+import org.vatwright.core.family.plaid.Plaid;
+import org.vatwright.core.family.stripe.Stripes;
+import org.vatwright.core.family.weave.Weaving;
+import org.vatwright.core.family.zigzag.Zigzag;
+import org.vatwright.desktop.studio.Studio;
+
+/** Which chapters a layer of each family has, in the order of the work. All end with the surface. */
+final class FamilyChapters {
+
+    /** @param make its content, when it is first opened */
+    record Entry(String id, String title, Function<Studio, Chapter> make) {}
+
+    private static final Entry SURFACE = new Entry("surface", "Surface", SurfaceChapter::new);
+
+    private static final Map<String, List<Entry>> ALL = Map.ofEntries(
+            family(Stripes.FAMILY, new Entry("bands", "Bands", StripeBands::new),
+                    new Entry("edges", "Edges", StripeEdges::new), new Entry("angle", "Angle", StripeAngle::new)),
+            family(Checks.FAMILY, new Entry("check", "Check", CheckChapter::new),
+                    new Entry("grain", "Grain", CheckGrain::new)),
+            family(Plaid.FAMILY, new Entry("sett", "Sett", SettChapter::new),
+                    new Entry("cloth", "Cloth", s -> new ClothChapter(s, true)),
+                    new Entry("grain", "Grain", ClothGrain::new)),
+            family(Weaving.FAMILY, new Entry("weave", "Weave", WeaveChapter::new),
+                    new Entry("draft", "Draft", DraftChapter::new), new Entry("sett", "Sett", SettChapter::new),
+                    new Entry("cloth", "Cloth", s -> new ClothChapter(s, false)),
+                    new Entry("grain", "Grain", ClothGrain::new)),
+            family(Dots.FAMILY, new Entry("dots", "Dots", DotsChapter::new),
+                    new Entry("rows", "Rows", DotRows::new)),
+            family(Blocks.FAMILY, new Entry("bond", "Bond", BondChapter::new),
+                    new Entry("inks", "Inks", BlockInks::new), new Entry("variety", "Variety", BlockVariety::new),
+                    new Entry("angle", "Angle", s -> new LaidAngle(s, "blocks"))),
+            family(Zigzag.FAMILY, new Entry("lines", "Lines", ZigzagLines::new),
+                    new Entry("run", "Run", ZigzagRun::new),
+                    new Entry("angle", "Angle", ZigzagAngle::new)),
+            family(Interlace.FAMILY, new Entry("mesh", "Mesh", MeshChapter::new),
+                    new Entry("crossings", "Crossings", CrossingsChapter::new),
+                    new Entry("angle", "Angle", s -> new LaidAngle(s, "lines"))),
+            family(FlowLines.FAMILY, new Entry("run", "Run", FlowRun::new), new Entry("line", "Line", FlowLine::new),
+                    new Entry("beads", "Beads", FlowBeads::new), new Entry("blobs", "Blobs", FlowBlobs::new),
+                    new Entry("motion", "Motion", FlowMotion::new)),
+            family(Motifs.FAMILY, new Entry("figure", "Figure", FigureChapter::new),
+                    new Entry("shape", "Shape", ShapeChapter::new),
+                    new Entry("placing", "Placing", PlacingChapter::new),
+                    new Entry("symmetry", "Symmetry", SymmetryChapter::new)));
+
+    private FamilyChapters() {}
+
+    private static Map.Entry<String, List<Entry>> family(String family, Entry... chapters) {
+        return Map.entry(family, Stream.concat(Stream.of(chapters), Stream.of(SURFACE)).toList());
+    }
+
+    static List<Entry> of(String family) {
+        return ALL.get(family);
+    }
+}

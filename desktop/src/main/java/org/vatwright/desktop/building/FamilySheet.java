@@ -1,0 +1,170 @@
+package org.vatwright.desktop.building;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
+
+import org.kordamp.ikonli.javafx.FontIcon;
+import org.vatwright.core.catalogue.Catalogue;
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.desktop.cloth.ClothImage;
+import org.vatwright.desktop.control.Styles;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Scenes;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/**
+ * What a layer can be, as small live pictures in the design's own inks and repeat. A click or the arrow keys choose, a
+ * double click or Enter adds; the first letter goes to the next of that letter.
+ */
+final class FamilySheet extends VBox {
+
+    private static final int COLUMNS = 4;
+    private static final double WIDE = 60;
+    private static final double HIGH = 52;
+
+    /** One thing that can be added. @param fresh a design with it alone; none when it comes from a file */
+    private record Entry(String id, String title, Optional<Function<Design, Design>> fresh, Runnable add) {}
+
+    private final Studio studio;
+    private final List<Entry> entries = new ArrayList<>();
+    private final List<Button> buttons = new ArrayList<>();
+    private final List<ClothImage> pictures = new ArrayList<>();
+    private final Label hint = Ui.prose("", "quiet");
+    private int now;
+
+    /**
+     * @param add takes the family that is to be added
+     * @param drawing,picture ask for a file and make it a motif
+     * @param close is called when it has done its work, or by Escape
+     */
+    FamilySheet(Studio studio, Consumer<Catalogue.Family> add, Runnable drawing, Runnable picture, Runnable close) {
+        super(8);
+        this.studio = studio;
+        setId("family-sheet");
+        for (Catalogue.Family family : Catalogue.FAMILIES) {
+            entries.add(new Entry("add-" + family.id(), family.title(),
+                    Optional.of(d -> FreshLayer.alone(d, family)), () -> {
+                        close.run();
+                        add.accept(family);
+                    }));
+        }
+        entries.add(new Entry("read-motif", "A drawing\u2026", Optional.empty(), () -> {
+            close.run();
+            drawing.run();
+        }));
+        entries.add(new Entry("read-motif-picture", "A picture\u2026", Optional.empty(), () -> {
+            close.run();
+            picture.run();
+        }));
+        GridPane grid = new GridPane(4, 6);
+        for (int i = 0; i < entries.size(); i++) {
+            Button button = button(i);
+            buttons.add(button);
+            grid.add(button, i % COLUMNS, i / COLUMNS);
+        }
+        setOnKeyPressed(e -> key(e, close));
+        getChildren().addAll(grid, hint);
+    }
+
+    private Button button(int index) {
+        Entry entry = entries.get(index);
+        ClothImage image = new ClothImage();
+        pictures.add(image);
+        Node seen = entry.fresh().isPresent()
+                ? image
+                : new FontIcon(entry.id().endsWith("picture") ? "fth-image" : "fth-pen-tool");
+        StackPane frame = new StackPane(seen);
+        frame.getStyleClass().add("family-picture");
+        frame.setMinSize(WIDE, HIGH);
+        frame.setMaxSize(WIDE, HIGH);
+        VBox content = Ui.column(2, frame, Ui.label(entry.title(), "small-name"));
+        content.setAlignment(Pos.CENTER);
+        Button button = new Button(null, content);
+        button.setId(entry.id());
+        button.setAccessibleText("Add " + entry.title().toLowerCase(Locale.ROOT));
+        button.getStyleClass().add("family");
+        button.setOnMouseClicked(e -> {
+            choose(index);
+            if (e.getClickCount() == 2) {
+                entry.add().run();
+            }
+        });
+        return button;
+    }
+
+    private void key(KeyEvent e, Runnable close) {
+        int next = switch (e.getCode()) {
+            case RIGHT -> now + 1;
+            case LEFT -> now - 1;
+            case DOWN -> now + COLUMNS;
+            case UP -> now - COLUMNS;
+            default -> -1;
+        };
+        if (e.getCode() == KeyCode.ENTER) {
+            entries.get(now).add().run();
+        } else if (e.getCode() == KeyCode.ESCAPE) {
+            close.run();
+        } else if (next >= 0 && next < entries.size()) {
+            choose(next);
+        } else if (e.getCode().isLetterKey()) {
+            for (int i = 1; i <= entries.size(); i++) {
+                int at = (now + i) % entries.size();
+                if (entries.get(at).title().toUpperCase(Locale.ROOT).replace("A ", "")
+                        .startsWith(e.getCode().getChar())) {
+                    choose(at);
+                    break;
+                }
+            }
+        } else {
+            return;
+        }
+        e.consume();
+    }
+
+    private void choose(int index) {
+        now = index;
+        buttons.get(index).requestFocus();
+        mark();
+    }
+
+    private void mark() {
+        for (int i = 0; i < buttons.size(); i++) {
+            buttons.get(i).pseudoClassStateChanged(Styles.CHOSEN, i == now);
+        }
+    }
+
+    void begin() {
+        choose(now);
+    }
+
+    void show(Design design, Colourway colourway) {
+        hint.setText(design.layers().isEmpty()
+                ? "What is the first layer of %s? A double click or Enter takes it.".formatted(design.name())
+                : "A double click or Enter adds it on top; Escape closes.");
+        mark();
+        for (int i = 0; i < entries.size(); i++) {
+            ClothImage image = pictures.get(i);
+            entries.get(i).fresh().ifPresent(f -> {
+                Design alone = f.apply(design);
+                double pxPerMm = WIDE / (0.8 * alone.repeat().widthMm());
+                Scenes.Field field = new Scenes.Field(alone, colourway, 0, 0, (int) WIDE, (int) HIGH, pxPerMm);
+                image.draw(field, field.subject(studio.tiles()), WIDE, HIGH);
+            });
+        }
+    }
+}

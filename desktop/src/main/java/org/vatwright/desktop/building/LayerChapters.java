@@ -1,0 +1,77 @@
+package org.vatwright.desktop.building;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.desktop.control.ChapterLine;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** The chapters of the open layer. Each is made when it is first opened and brought up to date only while it is open. */
+final class LayerChapters extends VBox {
+
+    private record Key(String family, String chapter) {}
+
+    private final Studio studio;
+    private final Runnable opened;
+    private final ChapterLine line = new ChapterLine(this::open);
+    private final StackPane place = new StackPane();
+    private final Map<Key, Chapter> made = new HashMap<>();
+    private final Map<String, String> last = new HashMap<>();
+    private String now = "";
+    private String family = "";
+
+    /** @param opened told when a chapter is opened by hand, so that what stands in its place gives way */
+    LayerChapters(Studio studio, Runnable opened) {
+        super(10);
+        this.studio = studio;
+        this.opened = opened;
+        getChildren().addAll(line, place);
+    }
+
+    private void open(String chapter) {
+        now = chapter;
+        last.put(family, chapter);
+        opened.run();
+    }
+
+    /** Opens the chapter of the open layer in which something is to be typed. */
+    void open(Layer layer, String chapter) {
+        family = layer.structure().family();
+        open(chapter);
+    }
+
+    /** @param inPlace whether a chapter is seen; else something else stands in its place */
+    void show(Design design, Colourway colourway, boolean inPlace) {
+        Optional<Layer> open = studio.layer();
+        Ui.show(this, open.isPresent());
+        open.ifPresent(layer -> show(design, colourway, layer, inPlace));
+    }
+
+    private void show(Design design, Colourway colourway, Layer layer, boolean inPlace) {
+        family = layer.structure().family();
+        List<FamilyChapters.Entry> all = FamilyChapters.of(family);
+        // What is open stays open where the other layer has it as well; else what was last open in its family.
+        if (all.stream().noneMatch(c -> c.id().equals(now))) {
+            now = last.getOrDefault(family, all.getFirst().id());
+        }
+        line.show(all.stream().map(c -> new ChapterLine.Name(c.id(), c.title())).toList(), inPlace ? now : "");
+        Ui.show(place, inPlace);
+        if (inPlace) {
+            Chapter chapter = made.computeIfAbsent(new Key(family, now), k -> all.stream()
+                    .filter(c -> c.id().equals(k.chapter())).findFirst().orElseThrow().make().apply(studio));
+            chapter.show(design, colourway, layer);
+            if (place.getChildren().isEmpty() || place.getChildren().getFirst() != chapter) {
+                place.getChildren().setAll(chapter);
+            }
+        }
+    }
+}

@@ -1,0 +1,97 @@
+package org.vatwright.desktop.building;
+
+import java.util.List;
+import java.util.Set;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.Shows;
+import org.vatwright.core.raster.BlendMode;
+import org.vatwright.desktop.cloth.ClothImage;
+import org.vatwright.desktop.control.Styles;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Scenes;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.geometry.Insets;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+
+/** One layer in the recipe: its eye, a strip of what it makes, its name, how much of it shows. */
+final class LayerLine extends HBox {
+
+    private static final double STRIP_WIDTH = 66;
+    private static final double STRIP_HEIGHT = 20;
+
+    private final Studio studio;
+    private final int id;
+    private final ClothImage strip = new ClothImage();
+    private final Button eye;
+    private final Button lock;
+    private final NameInPlace name;
+    private final Label share = Ui.label("", "quiet");
+
+    LayerLine(Studio studio, int id) {
+        super(7);
+        this.studio = studio;
+        this.id = id;
+        getStyleClass().add("layer-line");
+        setId("layer-" + id);
+        setFocusTraversable(true);
+        eye = Ui.icon("eye", "Hide this layer", () -> studio.editDesign("show or hide " + layer().name(),
+                d -> d.replace(id, l -> l.withVisible(!l.visible()))));
+        lock = Ui.icon("lock", "Unlock this layer", () -> studio.editDesign("unlock " + layer().name(),
+                d -> d.replace(id, l -> l.withLocked(false))));
+        lock.setId("unlock-" + id);
+        name = new NameInPlace("layer-name", "Name of the layer",
+                text -> studio.editDesign("rename layer", d -> d.replace(id, l -> l.withName(text))));
+        HBox.setHgrow(name, Priority.ALWAYS);
+        share.setMinWidth(USE_PREF_SIZE);
+        StackPane frame = new StackPane(strip);
+        frame.getStyleClass().add("layer-strip");
+        frame.setMinSize(STRIP_WIDTH, STRIP_HEIGHT);
+        frame.setMaxSize(STRIP_WIDTH, STRIP_HEIGHT);
+        getChildren().addAll(eye, frame, name, lock, share);
+    }
+
+    int layerId() {
+        return id;
+    }
+
+    void rename() {
+        name.open();
+    }
+
+    private Layer layer() {
+        return studio.design().flatMap(d -> d.layer(id)).orElseThrow();
+    }
+
+    void show(Design design, Colourway colourway, Layer layer) {
+        Set<Integer> chosen = studio.selection().layers();
+        pseudoClassStateChanged(Styles.CHOSEN, studio.selection().layer() == id);
+        pseudoClassStateChanged(Styles.ALSO, chosen.contains(id));
+        name.show(layer.name());
+        setAccessibleText("Layer %s".formatted(layer.name()));
+        Ui.setIcon(eye, layer.visible() ? "eye" : "eye-off", layer.visible() ? "Hide this layer" : "Show this layer");
+        Ui.show(lock, layer.locked());
+        String percent = Numbers.plain(100 * layer.opacity(), 0) + " %";
+        share.setText(layer.mode() == BlendMode.NORMAL ? percent : layer.mode().words() + " " + percent);
+        strip.setOpacity(layer.visible() ? 1 : 0.45);
+        setPadding(layer.group().isEmpty() ? LINE : IN_GROUP);
+        Design alone = design.withLayers(List.of(layer.withVisible(true).withOpacity(1).withMode(BlendMode.NORMAL)
+                .withShows(Shows.EVERYWHERE))).withGround(Ink.CLEAR);
+        double pxPerMm = STRIP_WIDTH / Math.max(10, 0.8 * design.repeat().widthMm());
+        Scenes.Field field = new Scenes.Field(alone, colourway, 0, design.repeat().heightMm() / 4, (int) STRIP_WIDTH,
+                (int) STRIP_HEIGHT, pxPerMm);
+        strip.draw(field, field.subject(studio.tiles()), STRIP_WIDTH, STRIP_HEIGHT);
+    }
+
+    private static final Insets LINE = new Insets(2, 8, 2, 3);
+    private static final Insets IN_GROUP = new Insets(2, 8, 2, 17);
+}

@@ -1,0 +1,73 @@
+package org.vatwright.desktop.building;
+
+import org.kordamp.ikonli.javafx.FontIcon;
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.repeat.Repeat;
+import org.vatwright.core.repeat.Tile;
+import org.vatwright.desktop.control.ArrangementPicker;
+import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Styles;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** The repeat in one line: the cell and how it recurs. Opened in its place: its numbers, its tile, the whole scaled or turned. */
+final class RepeatLine extends VBox {
+
+    private final Button line = new Button();
+    private final Label words = Ui.label("");
+    private final VBox open = new VBox(8);
+    private final NumberRow width;
+    private final NumberRow height;
+    private final ArrangementPicker arrangement;
+    private final Label tile = Ui.prose("", "quiet");
+
+    /** @param toggle opens and closes it */
+    RepeatLine(Studio studio, Runnable toggle) {
+        super(8);
+        getStyleClass().add("repeat-line");
+        width = NumberRow.length(studio, "Width", "cell width",
+                mm -> studio.editDesign("cell width " + Numbers.plain(mm) + " mm",
+                        d -> d.withRepeat(d.repeat().withSize(mm, d.repeat().heightMm()))));
+        height = NumberRow.length(studio, "Height", "cell height",
+                mm -> studio.editDesign("cell height " + Numbers.plain(mm) + " mm",
+                        d -> d.withRepeat(d.repeat().withSize(d.repeat().widthMm(), mm))));
+        arrangement = new ArrangementPicker(studio, "arrangement",
+                a -> studio.editDesign("arrangement " + a, d -> d.withRepeat(d.repeat().withArrangement(a))));
+        FontIcon turn = new FontIcon("fth-chevron-down");
+        words.setMinWidth(0);
+        line.setGraphic(Ui.row(Ui.label("Repeat", "card-title"), words, Ui.spring(), turn));
+        line.getStyleClass().add("line-button");
+        line.setMaxWidth(Double.MAX_VALUE);
+        line.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
+        line.setId("repeat");
+        line.setOnAction(e -> toggle.run());
+        ((Region) line.getGraphic()).prefWidthProperty().bind(line.widthProperty().subtract(20));
+        open.getChildren().addAll(Ui.pair(width, height), arrangement, tile, new RepeatTurn(studio));
+        getChildren().addAll(line, open);
+    }
+
+    void show(Design design, boolean isOpen) {
+        Repeat repeat = design.repeat();
+        words.setText("%s x %s mm, %s".formatted(Numbers.plain(repeat.widthMm(), 2),
+                Numbers.plain(repeat.heightMm(), 2), repeat.arrangement()));
+        line.setAccessibleText("Repeat, " + words.getText());
+        pseudoClassStateChanged(Styles.CHOSEN, isOpen);
+        Ui.show(open, isOpen);
+        if (isOpen) {
+            width.show(repeat.widthMm());
+            height.show(repeat.heightMm());
+            arrangement.show(repeat.arrangement());
+            Tile t = repeat.tile();
+            int cells = t.columns() * t.rows();
+            tile.setText("Tile %s x %s mm, %s".formatted(Numbers.plain(t.widthMm(), 2),
+                    Numbers.plain(t.heightMm(), 2), cells == 1 ? "the cell itself" : cells + " cells"));
+        }
+    }
+}

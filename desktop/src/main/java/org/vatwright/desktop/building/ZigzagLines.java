@@ -1,0 +1,82 @@
+package org.vatwright.desktop.building;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.family.zigzag.Zigzag;
+import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.desktop.control.InkChip;
+import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Styles;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** The lines of one set of a zigzag: their inks and thicknesses. */
+final class ZigzagLines extends Chapter.Of<Zigzag> {
+
+    private record Line(HBox row, InkChip ink, NumberRow thickness) {}
+
+    private final VBox list = new VBox(3);
+    private final List<Line> lines = new ArrayList<>();
+
+    ZigzagLines(Studio studio) {
+        super(studio, Zigzag.class);
+        hold(Ui.capped(list, 230), Ui.row(Ui.icon("plus", "Add a line", this::add),
+                Ui.icon("trash-2", "Remove the chosen line", this::remove)));
+    }
+
+    private int chosen(Zigzag z) {
+        return Math.max(0, Math.min(z.lines().size() - 1, studio.selection().own()));
+    }
+
+    private void add() {
+        edit("add a line", z -> {
+            List<Zigzag.Line> more = new ArrayList<>(z.lines());
+            more.add(chosen(z) + 1, z.lines().get(chosen(z)));
+            return z.withLines(more);
+        });
+    }
+
+    private void remove() {
+        edit("remove a line", z -> {
+            List<Zigzag.Line> fewer = new ArrayList<>(z.lines());
+            fewer.remove(chosen(z));
+            return z.withLines(fewer);
+        });
+    }
+
+    @Override
+    void show(Design design, Colourway colourway, Zigzag z) {
+        if (lines.size() != z.lines().size()) {
+            lines.clear();
+            list.getChildren().clear();
+            for (int i = 0; i < z.lines().size(); i++) {
+                lines.add(line(i));
+                list.getChildren().add(lines.get(i).row());
+            }
+        }
+        for (int i = 0; i < lines.size(); i++) {
+            lines.get(i).ink().show(z.lines().get(i).ink(), design, colourway);
+            lines.get(i).thickness().show(z.lines().get(i).thicknessMm());
+            lines.get(i).row().pseudoClassStateChanged(Styles.CHOSEN, i == chosen(z));
+        }
+    }
+
+    private Line line(int index) {
+        String what = "line " + (index + 1);
+        InkChip ink = new InkChip("ink of " + what,
+                i -> edit("ink line with " + i.words(), z -> z.with(index, z.lines().get(index).withInk(i))));
+        NumberRow thickness = NumberRow.length(studio, "", what + " thickness",
+                mm -> edit("line %s mm".formatted(Numbers.plain(mm)),
+                        z -> z.with(index, z.lines().get(index).withThicknessMm(mm))));
+        HBox row = Ui.row(ink, Ui.spring(), thickness);
+        row.getStyleClass().add("band-line");
+        row.setOnMousePressed(e -> studio.select(s -> s.withOwn(index)));
+        return new Line(row, ink, thickness);
+    }
+}

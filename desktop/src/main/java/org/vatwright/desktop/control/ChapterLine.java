@@ -1,0 +1,55 @@
+package org.vatwright.desktop.control;
+
+import java.util.List;
+import java.util.function.Consumer;
+
+import javafx.scene.control.Button;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+
+/** The names of the chapters of the column on one line; the open one has a stitch under it. Arrow keys go along. */
+public final class ChapterLine extends HBox {
+
+    /** @param id for its button, as "chapter-" and this */
+    public record Name(String id, String title) {}
+
+    private final Consumer<String> open;
+    private List<Name> names = List.of();
+
+    /** @param open is told the id of the chapter that is to be open */
+    public ChapterLine(Consumer<String> open) {
+        this.open = open;
+        getStyleClass().add("chapter-line");
+    }
+
+    /** @param now the open one; an id that is none of them when none is open */
+    public void show(List<Name> all, String now) {
+        if (!all.equals(names)) {
+            names = all;
+            getChildren().setAll(all.stream().map(this::button).toList());
+        }
+        for (int i = 0; i < names.size(); i++) {
+            getChildren().get(i).pseudoClassStateChanged(Styles.CHOSEN, names.get(i).id().equals(now));
+        }
+    }
+
+    private Button button(Name name) {
+        Button button = new Button(name.title());
+        button.setId("chapter-" + name.id());
+        button.getStyleClass().add("chapter");
+        button.setMinWidth(USE_PREF_SIZE);
+        button.setOnAction(e -> open.accept(name.id()));
+        button.setOnKeyPressed(e -> {
+            int by = e.getCode() == KeyCode.RIGHT ? 1 : e.getCode() == KeyCode.LEFT ? -1 : 0;
+            int next = names.indexOf(name) + by;
+            if (by != 0) {
+                e.consume();
+                if (next >= 0 && next < names.size()) {
+                    getChildren().get(next).requestFocus();
+                    open.accept(names.get(next).id());
+                }
+            }
+        });
+        return button;
+    }
+}
