@@ -25,7 +25,7 @@ final class BlendPicker extends VBox {
 
     private static final int COLUMNS = 6;
     private static final double WIDE = 41;
-    private static final double HIGH = 28;
+    private static final double HIGH = 23;
 
     private final Studio studio;
     private final Map<BlendMode, ClothImage> pictures = new EnumMap<>(BlendMode.class);

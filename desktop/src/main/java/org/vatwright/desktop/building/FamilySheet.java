@@ -77,7 +77,8 @@ final class FamilySheet extends VBox {
             buttons.add(button);
             grid.add(button, i % COLUMNS, i / COLUMNS);
         }
-        setOnKeyPressed(e -> key(e, close));
+        // Before its buttons, which would take Enter for themselves.
+        addEventFilter(KeyEvent.KEY_PRESSED, e -> key(e, close));
         getChildren().addAll(grid, hint);
     }
 

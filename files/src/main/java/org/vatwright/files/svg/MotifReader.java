@@ -266,7 +266,11 @@ public final class MotifReader {
                 : view.moved(SvgTransforms.fitting(box, x, y, wide, high,
                         element.getAttribute("preserveAspectRatio"))).sized(box[2], box[3]);
         List<VectorMark> drawn = children(element, inside, look);
-        Area port = new Area(view.toMm().createTransformedShape(new Rectangle2D.Double(x, y, wide, high)));
+        Shape window = view.toMm().createTransformedShape(new Rectangle2D.Double(x, y, wide, high));
+        if (!SvgForms.finite(window)) {
+            return drawn;
+        }
+        Area port = new Area(window);
         List<VectorMark> cut = new ArrayList<>();
         for (VectorMark mark : drawn) {
             if (port.contains(mark.shape().getBounds2D())) {

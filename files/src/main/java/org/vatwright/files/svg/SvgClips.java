@@ -115,8 +115,8 @@ final class SvgClips {
             return Optional.empty();
         }
         SvgLook look = parent.within(child, rules);
-        return Optional.of(new Area(moved.toMm().createTransformedShape(
-                SvgForms.filled(path, look.evenOdd("clip-rule")))));
+        return Optional.of(moved.toMm().createTransformedShape(SvgForms.filled(path, look.evenOdd("clip-rule"))))
+                .filter(SvgForms::finite).map(Area::new);
     }
 
     /** @return the box of marks in the units of the view */

@@ -151,7 +151,8 @@ final class SvgForms {
     }
 
     static Shape simple(Shape shape) {
-        if (segments(shape) > MOST_SEGMENTS) {
+        // Of places that are not finite the platform's geometry makes noise on the standard output and no area.
+        if (!finite(shape) || segments(shape) > MOST_SEGMENTS) {
             return shape;
         }
         try {

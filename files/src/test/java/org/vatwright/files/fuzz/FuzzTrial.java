@@ -1,10 +1,13 @@
 package org.vatwright.files.fuzz;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.PrintStream;
 import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.lang.management.ManagementFactory;
 import java.lang.management.ThreadMXBean;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -73,6 +76,10 @@ public final class FuzzTrial {
         List<Fault> faults = new ArrayList<>();
         long slowestMillis = 0;
         long slowest = first;
+        // The platform's geometry prints when it is given what it cannot reckon with: a fault like any other.
+        PrintStream out = System.out;
+        ByteArrayOutputStream noise = new ByteArrayOutputStream();
+        System.setOut(new PrintStream(noise, true, StandardCharsets.UTF_8));
         ExecutorService hand = hand();
         FuzzCheck check = new FuzzCheck(folder);
         for (long number = first; number < first + count; number++) {
@@ -95,6 +102,8 @@ public final class FuzzTrial {
                 hand = hand();
                 check = new FuzzCheck(Files.createTempDirectory(folder, "next"));
             }
+            fault = fault == null && noise.size() > 0 ? new Fault(number, input.kind(), "printed: " + noise) : fault;
+            noise.reset();
             long millis = cpuMillis() - begun;
             if (millis > slowestMillis) {
                 slowestMillis = millis;
@@ -105,15 +114,16 @@ public final class FuzzTrial {
                 if (aloud) {
                     Files.write(Path.of(System.getProperty("java.io.tmpdir"))
                             .resolve("fuzz-%s-%d".formatted(fault.kind().name().toLowerCase(), number)), input.bytes());
-                    System.out.printf("%d %s: %s%n", number, fault.kind(), fault.what());
+                    out.printf("%d %s: %s%n", number, fault.kind(), fault.what());
                 }
             }
             if (aloud && (number - first + 1) % 5000 == 0) {
-                System.out.printf("%d tried, %d faults, slowest %d ms%n", number - first + 1, faults.size(),
+                out.printf("%d tried, %d faults, slowest %d ms%n", number - first + 1, faults.size(),
                         slowestMillis);
             }
         }
         hand.shutdown();
+        System.setOut(out);
         return new Outcome(count, accepted, faults, slowestMillis, slowest);
     }
 

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Random;
 
@@ -231,12 +233,19 @@ class MotifReaderTest {
             "<path d='M0 0L90 90' stroke='red' stroke-dasharray='4 2 1e39' stroke-dashoffset='1e300'/>",
             "<defs><radialGradient id='g' cx='.5' cy='1e308' r='.4'><stop offset='0' stop-color='red'/>"
                     + "<stop offset='1'/></radialGradient></defs><rect width='9' height='9' fill='url(#g)'/>",
+            "<path d='M40 40L98 20 262 20 272 44z' stroke='red' stroke-width='1e308'/>",
+            "<g clip-path='url(#c)'><rect width='9' height='9'/></g><clipPath id='c'>"
+                    + "<rect width='9' height='9' transform='scale(1e200) scale(1e200)'/></clipPath>",
+            "<svg width='1e308' height='9' viewBox='0 0 1e-9 1'><rect width='9' height='9'/></svg>",
             "<circle cx='5' cy='5' r='1e300'/>", "<path d='M0 0Q1e30 1e30 5 5z'/>"})
     @Timeout(20)
     void whatNoHandDrawsIsRefusedOrDrawn(String shape) {
         String svg = "<svg xmlns='http://www.w3.org/2000/svg' width='100mm' height='100mm' viewBox='0 0 100 100'>"
                 + shape
                 + "</svg>";
+        PrintStream out = System.out;
+        ByteArrayOutputStream noise = new ByteArrayOutputStream();
+        System.setOut(new PrintStream(noise, true, StandardCharsets.UTF_8));
         try {
             MotifReader.Reading reading = MotifReader.read(svg.getBytes(StandardCharsets.UTF_8), "odd",
                     Limits.STANDARD);
@@ -244,7 +253,10 @@ class MotifReaderTest {
             assertThat(reading.marks().toString()).doesNotContain("NaN").doesNotContain("Infinity");
         } catch (Refusal e) {
             assertThat(e.getMessage()).contains("odd");
+        } finally {
+            System.setOut(out);
         }
+        assertThat(noise.toString(StandardCharsets.UTF_8)).as("printed by the platform's geometry").isEmpty();
     }
 
     @Test

@@ -1,0 +1,129 @@
+package org.vatwright.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+
+import org.junit.jupiter.api.Test;
+import org.vatwright.core.catalogue.Catalogue;
+import org.vatwright.core.family.dot.Dots;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.desktop.control.Styles;
+
+import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+
+/** The column: one chapter open, none taller than there is room, the sheet that layers come from. */
+class ColumnTest extends AtTheDemo {
+
+    /** @return the names of the chapters shown, and which is open */
+    private List<String> chapters(boolean open) throws Exception {
+        Node any = hand.node("add-layer");
+        return Hand.onFx(() -> any.getScene().getRoot().lookupAll(".chapter").stream()
+                .filter(n -> !open || n.getPseudoClassStates().contains(Styles.CHOSEN)).map(Node::getId).toList());
+    }
+
+    /** At 1280 x 800 nothing of Build's column has to be scrolled: all layers of the demo, all their chapters. */
+    @Test
+    void noChapterOfAnyFamilyIsTallerThanTheWindow() throws Exception {
+        Set<String> families = new TreeSet<>();
+        List<String> tooTall = new ArrayList<>();
+        for (Design design : hand.studio().project().designs()) {
+            for (Layer layer : design.layers()) {
+                Hand.onFx(() -> {
+                    hand.studio().select(s -> s.withDesign(design).withLayer(layer.id()));
+                    return null;
+                });
+                hand.rest();
+                families.add(layer.structure().family());
+                List<String> all = chapters(false);
+                assertThat(all.getLast()).isEqualTo("chapter-surface");
+                assertThat(all.size() - 1).as("chapters of %s", design.name()).isBetween(2, 5);
+                for (String chapter : all) {
+                    Node door = hand.node(chapter);
+                    Hand.onFx(() -> {
+                        ((javafx.scene.control.Button) door).fire();
+                        return null;
+                    });
+                    hand.rest();
+                    assertThat(chapters(true)).containsExactly(chapter);
+                    ScrollPane column = Hand.onFx(() -> (ScrollPane) door.getScene().getRoot().lookup(".column"));
+                    double room = Hand.onFx(() -> column.getViewportBounds().getHeight());
+                    double tall = Hand.onFx(() -> column.getContent().getBoundsInLocal().getHeight());
+                    if (tall > room) {
+                        tooTall.add("%s, %s, %s: %.0f of %.0f".formatted(design.name(), layer.name(), chapter, tall,
+                                room));
+                    }
+                }
+            }
+        }
+        assertThat(tooTall).isEmpty();
+        assertThat(families).containsExactlyInAnyOrderElementsOf(
+                Catalogue.FAMILIES.stream().map(Catalogue.Family::id).toList());
+    }
+
+    @Test
+    void theOpenChapterStaysWhenTheChoiceChangesWithinAKindAndComesBackToIt() throws Exception {
+        hand.click("shelf-Quay");
+        hand.click("chapter-variety");
+        hand.click("shelf-Gangway");
+        assertThat(chapters(true)).as("what it has first").containsExactly("chapter-bands");
+        hand.click("shelf-Quay");
+        assertThat(chapters(true)).containsExactly("chapter-variety");
+        hand.click("chapter-surface");
+        hand.click("shelf-Mooring");
+        assertThat(chapters(true)).as("all have a surface").containsExactly("chapter-surface");
+        // One thing is open at a time: the repeat, an ink, a chapter.
+        hand.click("repeat");
+        assertThat(chapters(true)).isEmpty();
+        assertThat(hand.shows("cell-width")).isTrue();
+        hand.click("swatch-Rope");
+        assertThat(hand.shows("cell-width")).isFalse();
+        hand.click("chapter-mesh");
+        assertThat(hand.studio().selection().slot()).isEqualTo(-1);
+        assertThat(hand.shows("ring-size")).isTrue();
+    }
+
+    @Test
+    void keysWalkTheChaptersAndTheSheet() throws Exception {
+        hand.click("chapter-bands");
+        hand.press(KeyCode.RIGHT);
+        assertThat(chapters(true)).containsExactly("chapter-edges");
+        hand.press(KeyCode.LEFT);
+        assertThat(chapters(true)).containsExactly("chapter-bands");
+
+        hand.click("add-layer");
+        hand.press(KeyCode.D);
+        hand.press(KeyCode.ENTER);
+        assertThat(design().layers().getLast().structure()).isInstanceOf(Dots.class);
+        assertThat(hand.shows("family-sheet")).isFalse();
+        hand.click("add-layer");
+        // From the dots four to the right and one down, the last of the families.
+        hand.press(KeyCode.DOWN);
+        hand.press(KeyCode.RIGHT);
+        hand.press(KeyCode.ENTER);
+        assertThat(design().layers().getLast().name()).isEqualTo("Motifs");
+        hand.click("add-layer");
+        hand.press(KeyCode.ESCAPE);
+        assertThat(hand.shows("family-sheet")).isFalse();
+        assertThat(design().layers()).hasSize(3);
+    }
+
+    @Test
+    void aNewDesignBeginsAtTheSheetAndASingleClickOnlyChooses() throws Exception {
+        hand.click("new-design");
+        assertThat(hand.shows("family-sheet")).isTrue();
+        hand.click("add-plaid");
+        assertThat(design().layers()).isEmpty();
+        hand.press(KeyCode.ENTER);
+        assertThat(design().layers()).extracting(Layer::name).containsExactly("Plaid");
+        assertThat(chapters(true)).containsExactly("chapter-sett");
+        hand.click("undo");
+        assertThat(hand.shows("family-sheet")).as("without a layer it is there again").isTrue();
+    }
+}
