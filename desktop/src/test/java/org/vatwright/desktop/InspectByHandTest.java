@@ -53,19 +53,21 @@ class InspectByHandTest extends AtTheDemo {
         Project before = hand.studio().project();
         assertThat(hand.shows("limit:-stretch-to-whole-pixels")).as("closed until asked for").isFalse();
         hand.write("density-of-the-output", "31");
-        untilSaid("the stretch is told", "limit 1 \u2030", "drawn");
-        hand.click("limits");
+        untilSaid("the stretch is told", "at most 1 \u2030", "drawn");
+        hand.click("chapter-limits");
         hand.write("limit:-stretch-to-whole-pixels", "50");
         assertThat(hand.studio().project().limits()).isEqualTo(CheckLimits.USUAL.with(CheckLimit.STRETCH, 50));
-        untilSaid("the other limit judges", "limit 50 \u2030");
-        hand.words("one of your own");
+        hand.click("chapter-findings");
+        untilSaid("the other limit judges", "at most 50 \u2030");
+        hand.click("chapter-limits");
+        hand.words("One of your own");
         hand.write("limit:-stretch-to-whole-pixels", "2000");
         assertThat(hand.studio().project().limits().of(CheckLimit.STRETCH)).as("what cannot be is refused")
                 .isEqualTo(50);
         assertThat(hand.text("message-text")).contains("2000").contains("to 100");
         hand.click("usual-limits");
         assertThat(hand.studio().project().limits()).isEqualTo(CheckLimits.USUAL);
-        hand.words("as usual");
+        hand.words("All as usual");
         assertThat(undoAll()).isEqualTo(before);
     }
 

@@ -117,7 +117,8 @@ class WeaveByHandTest extends AtTheDemo {
         hand.drag(grid, right - 4 * SIDE + 7, SHAFTS + 7, 3 * SIDE, 3 * SIDE);
         hand.click("draft-copy");
         assertThat(hand.messageText()).startsWith("4 by 4 squares copied");
-        hand.click("draft-mark");
+        // Without an area the tools work on all of the part.
+        hand.press(KeyCode.ESCAPE);
         hand.click("draft-advance");
         assertThat(draft().threading()).isEqualTo(
                 Squares.by(16, 4, (end, shaft) -> Math.floorMod(shaft - end / 4, 4) == end % 4));

@@ -126,6 +126,6 @@ public interface LaidStructure extends DrawnStructure {
             return List.of(Finding.fine(what + " close", "%d units in the tile".formatted(fit(repeat).count())));
         }
         return List.of(Finding.nearly(what + " close", drawn(repeat),
-                "%s\u00b0, 100 %%".formatted(Numbers.plain(angleDeg(), 2))));
+                "%s\u00b0".formatted(Numbers.plain(angleDeg(), 2))));
     }
 }

@@ -66,7 +66,8 @@ public record Finding(Severity severity, String check, String value, String limi
      */
     public static Finding nearly(String what, String drawn, String asked) {
         return new Finding(Severity.LOOK, what + NEARLY, drawn, asked,
-                "Drawn at the nearest that closes on this tile; Build offers ways to have it exact.");
+                "At %s it does not close on this tile and is drawn at the nearest that does, %s. Build offers ways to have it exact."
+                        .formatted(asked, drawn));
     }
 
     /** @return whether it says that something does not close as asked for */

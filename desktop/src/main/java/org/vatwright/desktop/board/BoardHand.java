@@ -2,9 +2,11 @@ package org.vatwright.desktop.board;
 
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 
 import org.vatwright.core.family.motif.Motifs;
+import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.motif.Arranging;
 import org.vatwright.core.motif.Motif;
 import org.vatwright.core.pattern.Design;
@@ -16,6 +18,7 @@ import org.vatwright.desktop.studio.Studio;
 final class BoardHand {
 
     private final Studio studio;
+    private Optional<Consumer<Motif>> preview = Optional.empty();
 
     BoardHand(Studio studio) {
         this.studio = studio;
@@ -45,8 +48,24 @@ final class BoardHand {
 
     /** @return whether it was done */
     boolean edit(String name, UnaryOperator<Motif> change) {
+        if (preview.isPresent()) {
+            motif().ifPresent(m -> preview.get().accept(change.apply(m)));
+            return false;
+        }
         return motif().map(m -> studio.editStructure(name, Motifs.class, s -> s.replace(m.id(), change)))
                 .orElse(false);
+    }
+
+    /** Shows what an act would do, without doing it. @param shown is given the motif as it would be */
+    void preview(Runnable act, Consumer<Motif> shown) {
+        preview = Optional.of(shown);
+        try {
+            act.run();
+        } catch (Refusal cannot) {
+            // What cannot be done shows nothing; why, is told when it is tried.
+        } finally {
+            preview = Optional.empty();
+        }
     }
 
     /** @return the ink a new shape gets: that of the part in hand */

@@ -3,7 +3,9 @@ package org.vatwright.desktop.building;
 import org.vatwright.core.band.Band;
 import org.vatwright.core.band.BandRun;
 import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.measure.LengthText;
 import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.measure.Unit;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Ink;
@@ -34,6 +36,7 @@ final class BandRule extends Pane {
 
     private final Studio studio;
     private final RunEditor runs;
+    private final HandNumber number;
     private final boolean level;
     private final String edgeId;
     private final Label note = Ui.label("", "on-cloth-note");
@@ -43,9 +46,10 @@ final class BandRule extends Pane {
     private int carried = -1;
 
     /** @param level along the upper side; else along the left one */
-    BandRule(Studio studio, RunEditor runs, boolean level, String id) {
+    BandRule(Studio studio, RunEditor runs, HandNumber number, boolean level, String id) {
         this.studio = studio;
         this.runs = runs;
+        this.number = number;
         this.level = level;
         edgeId = level ? "band-edge-" : "weft-edge-";
         getStyleClass().add("band-rule");
@@ -177,9 +181,11 @@ final class BandRule extends Pane {
         });
         grip.setOnMouseDragged(e -> drag(e, edge));
         grip.setOnMouseReleased(e -> {
+            int band = grabbed.period()[edge - 1];
             grabbed = null;
             note.setVisible(false);
             studio.endDrag();
+            number.released(text -> typed(band, text));
             e.consume();
         });
         return grip;
@@ -195,8 +201,18 @@ final class BandRule extends Pane {
         double by = Math.rint((along(e) - grabAt) / pxPerUnit / step) * step;
         BandRun moved = grabbed.moveEdge(edge, by, step);
         runs.edit("widen " + band.ink().words() + " band", run -> moved);
-        say(edge - 1, words(moved.bands().get(order[edge - 1])));
+        number.pulled(e, "%s %s".formatted(Numbers.plain(moved.bands().get(order[edge - 1]).width(), 2),
+                runs.unit()));
         e.consume();
+    }
+
+    /** The band takes the width that is typed; its neighbours keep theirs. */
+    private void typed(int band, String text) {
+        double width = runs.unit().equals("threads")
+                ? LengthText.parseNumber(text, "threads")
+                : LengthText.parseMm(text, Unit.MM, studio.project().density());
+        runs.edit("band %d %s %s".formatted(band + 1, Numbers.plain(width, 2), runs.unit()),
+                r -> r.with(band, r.bands().get(band).withWidth(width)));
     }
 
     private void say(int place, String words) {

@@ -27,11 +27,12 @@ final class BandRules {
     private final BandRule warp;
     private final BandRule weft;
 
-    BandRules(Studio studio) {
+    /** @param number shows what is pulled */
+    BandRules(Studio studio, HandNumber number) {
         this.studio = studio;
-        stripes = new BandRule(studio, RunEditor.stripes(studio), true, "band-rule");
-        warp = new BandRule(studio, RunEditor.cloth(studio, true), true, "warp-rule");
-        weft = new BandRule(studio, RunEditor.cloth(studio, false), false, "weft-rule");
+        stripes = new BandRule(studio, RunEditor.stripes(studio), number, true, "band-rule");
+        warp = new BandRule(studio, RunEditor.cloth(studio, true), number, true, "warp-rule");
+        weft = new BandRule(studio, RunEditor.cloth(studio, false), number, false, "weft-rule");
         Ui.placedByHand(stripes, warp, weft);
     }
 

@@ -45,6 +45,9 @@ final class CellPane extends ClothPane {
     private final MotifHandles motifs;
     private final LineHandles line;
     private final CrowdingMap crowding;
+    private final HandNumber number;
+    private final CornerGrip size;
+    private final TurnGrip turn;
     private boolean rolled;
     private boolean leftShown;
     private Design design;
@@ -53,10 +56,14 @@ final class CellPane extends ClothPane {
     CellPane(Studio studio) {
         this.studio = studio;
         setId("cell");
-        rules = new BandRules(studio);
+        number = new HandNumber(studio, this);
+        size = new CornerGrip(studio, this, number);
+        rules = new BandRules(studio, number);
         guides = new GuideLines(studio, this);
         dots = new DotHandles(studio, this, guides);
-        laid = new LaidHandles(studio, this);
+        // Before the others: where grips lie over each other the turn is held.
+        turn = new TurnGrip(studio, this, number);
+        laid = new LaidHandles(studio, this, number);
         motifs = new MotifHandles(studio, this, guides);
         line = new LineHandles(studio, this, guides);
         crowding = new CrowdingMap(studio);
@@ -67,11 +74,12 @@ final class CellPane extends ClothPane {
         over.setMouseTransparent(true);
         getChildren().add(cloth);
         getChildren().addAll(shades);
-        getChildren().addAll(crowding, over, guides, dots, laid, motifs, line);
+        getChildren().addAll(crowding, over, guides, dots, laid, motifs, line, turn, size);
         getChildren().addAll(rules.nodes());
-        getChildren().addAll(across, down, corner);
+        getChildren().addAll(across, down, corner, number);
         Ui.placedByHand(shades);
-        Ui.placedByHand(across, down, corner, guides, dots, laid, motifs, line, crowding);
+        Ui.placedByHand(across, down, corner, guides, dots, laid, motifs, line, turn, crowding);
+        addEventHandler(MouseEvent.MOUSE_PRESSED, e -> number.hide());
         setOnMouseMoved(this::pointer);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::pointer);
         setOnMouseExited(e -> studio.tellFoot(f -> f.withPlace("", 0)));
@@ -88,7 +96,7 @@ final class CellPane extends ClothPane {
     void show(Design shown, Colourway itsColourway) {
         boolean other = design == null || !design.id().equals(shown.id())
                 || design.repeat().widthMm() != shown.repeat().widthMm() && !studio.dragging()
-                || design.repeat().heightMm() != shown.repeat().heightMm() || rules.leftWanted() != leftShown;
+                || design.repeat().heightMm() != shown.repeat().heightMm() && !studio.dragging() || rules.leftWanted() != leftShown;
         leftShown = rules.leftWanted();
         design = shown;
         colourway = itsColourway;
@@ -164,6 +172,10 @@ final class CellPane extends ClothPane {
         laid.show(design, v, rolled);
         motifs.show(design, v, rolled);
         line.show(design, v, rolled);
+        turn.show(design, v, rolled);
+        size.setVisible(!rolled);
+        size.setCenterX(v.pxX(design.repeat().widthMm()));
+        size.setCenterY(v.pxY(design.repeat().heightMm()));
         crowding.show(design, v, rolled);
     }
 

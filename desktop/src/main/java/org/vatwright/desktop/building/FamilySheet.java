@@ -11,6 +11,7 @@ import org.kordamp.ikonli.javafx.FontIcon;
 import org.vatwright.core.catalogue.Catalogue;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.woven.FabricStructure;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
@@ -36,6 +37,7 @@ final class FamilySheet extends VBox {
     private static final int COLUMNS = 4;
     private static final double WIDE = 60;
     private static final double HIGH = 52;
+    private static final double PERIODS = 4;
 
     /** One thing that can be added. @param fresh a design with it alone; none when it comes from a file */
     private record Entry(String id, String title, Optional<Function<Design, Design>> fresh, Runnable add) {}
@@ -137,6 +139,15 @@ final class FamilySheet extends VBox {
         e.consume();
     }
 
+    /** @return how much of the cloth is seen across: most of a cell, or few enough threads to be told apart */
+    private static double seenMm(Design alone) {
+        double most = 0.8 * alone.repeat().widthMm();
+        return alone.layers().getFirst().structure() instanceof FabricStructure cloth
+                && cloth.fabric().periodWidthMm() < most / PERIODS
+                        ? PERIODS * cloth.fabric().periodWidthMm()
+                        : most;
+    }
+
     private void choose(int index) {
         now = index;
         buttons.get(index).requestFocus();
@@ -162,7 +173,7 @@ final class FamilySheet extends VBox {
             ClothImage image = pictures.get(i);
             entries.get(i).fresh().ifPresent(f -> {
                 Design alone = f.apply(design);
-                double pxPerMm = WIDE / (0.8 * alone.repeat().widthMm());
+                double pxPerMm = WIDE / seenMm(alone);
                 Scenes.Field field = new Scenes.Field(alone, colourway, 0, 0, (int) WIDE, (int) HIGH, pxPerMm);
                 image.draw(field, field.subject(studio.tiles()), WIDE, HIGH);
             });

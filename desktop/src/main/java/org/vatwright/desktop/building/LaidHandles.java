@@ -35,12 +35,14 @@ final class LaidHandles extends ClothHandles {
     /** A pull in work. @param toTile from the unit to the tile, as it lay when the pull began */
     private record Pull(LaidStructure from, Grip grip, AffineTransform toTile) {}
 
+    private final HandNumber number;
     private Pull pull;
     private double pressX;
     private double pressY;
 
-    LaidHandles(Studio studio, CellPane pane) {
+    LaidHandles(Studio studio, CellPane pane, HandNumber number) {
         super(studio, pane);
+        this.number = number;
     }
 
     private Optional<LaidStructure> laid() {
@@ -127,7 +129,7 @@ final class LaidHandles extends ClothHandles {
     @Override
     void press(MouseEvent e) {
         pull = null;
-        if (e.getButton() != MouseButton.PRIMARY || design == null || laid().isEmpty()) {
+        if (e.isConsumed() || e.getButton() != MouseButton.PRIMARY || design == null || laid().isEmpty()) {
             return;
         }
         pane.requestFocus();
@@ -170,13 +172,19 @@ final class LaidHandles extends ClothHandles {
             LaidStructure pulled = pull.grip().pull().to(to.getX(), to.getY());
             LaidStructure result = e.isShiftDown() ? together(pulled, to) : pulled;
             studio.editStructure("pull " + pull.grip().name(), LaidStructure.class, l -> result);
-            studio.tellFoot(f -> f.withPlace("%s at %s, %s mm".formatted(pull.grip().name(),
-                    Numbers.plain(to.getX(), 1), Numbers.plain(to.getY(), 1)), 0));
+            number.pulled(e, now().map(g -> "%s mm".formatted(Numbers.plain(g.measure().orElseThrow().mm(), 2)))
+                    .orElse("%s, %s mm".formatted(Numbers.plain(to.getX(), 1), Numbers.plain(to.getY(), 1))));
         } catch (NoninvertibleTransformException wrong) {
             pull = null;
         } catch (Refusal tooFar) {
             studio.tellFoot(f -> f.withPlace(tooFar.getMessage(), 0));
         }
+    }
+
+    /** @return the grip in hand as it is now, when it changes one length */
+    private Optional<Grip> now() {
+        return laid().flatMap(l -> l.grips().stream().filter(g -> g.name().equals(pull.grip().name())
+                && g.part() == pull.grip().part() && g.measure().isPresent()).findFirst());
     }
 
     /** All sizes by the share the grip has come from the unit's corner. */
@@ -190,6 +198,9 @@ final class LaidHandles extends ClothHandles {
     void release(MouseEvent e) {
         if (studio.dragging() && pull != null) {
             studio.endDrag();
+            now().ifPresentOrElse(g -> number.releasedLength(mm -> studio.editStructure("%s %s mm".formatted(g.name(),
+                    Numbers.plain(mm, 2)), LaidStructure.class, l -> g.measure().orElseThrow().with().apply(mm))),
+                    number::hide);
         } else if (pull == null && Math.hypot(e.getX() - pressX, e.getY() - pressY) < 4
                 && e.getButton() == MouseButton.PRIMARY) {
             click(pane.originX() + viewport.mmX(e.getX()), pane.originY() + viewport.mmY(e.getY()));

@@ -7,16 +7,25 @@ import java.util.Optional;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.repeat.Repeat;
 import org.vatwright.desktop.control.ChapterLine;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Aside;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.application.Platform;
+import javafx.scene.control.Label;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** The chapters of the open layer. Each is made when it is first opened and brought up to date only while it is open. */
 final class LayerChapters extends VBox {
+
+    private record Asked(Layer layer, Repeat repeat) {}
+
+    private record Found(Asked asked, List<Finding> worst) {}
 
     private record Key(String family, String chapter) {}
 
@@ -24,17 +33,22 @@ final class LayerChapters extends VBox {
     private final Runnable opened;
     private final ChapterLine line = new ChapterLine(this::open);
     private final StackPane place = new StackPane();
+    private final Label finding = Ui.prose("", "look");
+    private final Aside<Found> check = new Aside<>(Platform::runLater, this::tell);
     private final Map<Key, Chapter> made = new HashMap<>();
     private final Map<String, String> last = new HashMap<>();
     private String now = "";
     private String family = "";
+    private Asked asked;
 
     /** @param opened told when a chapter is opened by hand, so that what stands in its place gives way */
     LayerChapters(Studio studio, Runnable opened) {
         super(10);
         this.studio = studio;
         this.opened = opened;
-        getChildren().addAll(line, place);
+        finding.setId("layer-finding");
+        Ui.show(finding, false);
+        getChildren().addAll(line, place, finding);
     }
 
     private void open(String chapter) {
@@ -65,6 +79,10 @@ final class LayerChapters extends VBox {
         }
         line.show(all.stream().map(c -> new ChapterLine.Name(c.id(), c.title())).toList(), inPlace ? now : "");
         Ui.show(place, inPlace);
+        asked = new Asked(layer, design.repeat());
+        Asked question = asked;
+        check.ask(question, work -> new Found(question, layer.structure().findings(design.repeat()).stream()
+                .filter(f -> f.severity() != Finding.Severity.FINE && !f.closesNearly()).toList()));
         if (inPlace) {
             Chapter chapter = made.computeIfAbsent(new Key(family, now), k -> all.stream()
                     .filter(c -> c.id().equals(k.chapter())).findFirst().orElseThrow().make().apply(studio));
@@ -72,6 +90,15 @@ final class LayerChapters extends VBox {
             if (place.getChildren().isEmpty() || place.getChildren().getFirst() != chapter) {
                 place.getChildren().setAll(chapter);
             }
+        }
+    }
+
+    /** What is not as it should be with this layer, in a quiet line; how it closes its own chapter tells. */
+    private void tell(Found found) {
+        if (found.asked().equals(asked)) {
+            Ui.show(finding, !found.worst().isEmpty());
+            found.worst().stream().findFirst()
+                    .ifPresent(f -> finding.setText("%s: %s. %s".formatted(f.check(), f.value(), f.words()).strip()));
         }
     }
 }

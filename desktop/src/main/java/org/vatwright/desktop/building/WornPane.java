@@ -95,6 +95,8 @@ final class WornPane extends Pane {
         scale.setText(TrueSize.words(pxPerMm));
         scale.autosize();
         scale.relocate(getWidth() - MARGIN - scale.prefWidth(-1), getHeight() - scale.prefHeight(-1) - 8);
+        // In a narrow pane the bar alone says how large it is.
+        scale.setVisible(bar.getLayoutX() + bar.prefWidth(-1) + MARGIN < scale.getLayoutX());
     }
 
     /** @return px a mm */

@@ -3,6 +3,7 @@ package org.vatwright.desktop.draft;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 
 import org.vatwright.core.draft.Area;
@@ -31,6 +32,7 @@ final class DraftHand {
     private Optional<Ink> brush = Optional.empty();
     private boolean marking;
     private Runnable changed = () -> {};
+    private Optional<Consumer<Weaving>> preview = Optional.empty();
 
     DraftHand(Studio studio) {
         this.studio = studio;
@@ -127,7 +129,33 @@ final class DraftHand {
     }
 
     boolean edit(String name, UnaryOperator<Draft> change) {
-        return studio.editStructure(name, Weaving.class, w -> drafted(w, change.apply(w.draft())));
+        return commit(name, w -> drafted(w, change.apply(w.draft())));
+    }
+
+    private boolean commit(String name, UnaryOperator<Weaving> change) {
+        if (preview.isPresent()) {
+            weaving().ifPresent(w -> preview.get().accept(change.apply(w)));
+            return false;
+        }
+        return studio.editStructure(name, Weaving.class, change);
+    }
+
+    /** Shows what an act would do, without doing it. @param shown is given the cloth as it would be, when it would be another */
+    void preview(Runnable act, Consumer<Weaving> shown) {
+        preview = Optional.of(shown);
+        try {
+            act.run();
+        } catch (Refusal cannot) {
+            // What cannot be done shows nothing; why, is told when it is tried.
+        } finally {
+            preview = Optional.empty();
+        }
+    }
+
+    private void say(Message message) {
+        if (preview.isEmpty()) {
+            studio.say(message);
+        }
     }
 
     private boolean editSquares(String name, DraftPart part, UnaryOperator<Squares> change) {
@@ -197,7 +225,7 @@ final class DraftHand {
 
     private void ink(boolean warp, List<Integer> threads, Weaving weaving) {
         Ink ink = brush(weaving);
-        studio.editStructure("colour threads " + ink.words(), Weaving.class, w -> w.inked(warp, threads, ink));
+        commit("colour threads " + ink.words(), w -> w.inked(warp, threads, ink));
     }
 
     // ---- on the chosen area, or all of the part
@@ -209,7 +237,7 @@ final class DraftHand {
 
     private boolean onSquares(String name, UnaryOperator<Squares> change) {
         if (cursor.part().inks()) {
-            studio.say(Message.refused("Choose squares of the threading, tie-up, treadling or drawdown first."));
+            say(Message.refused("Choose squares of the threading, tie-up, treadling or drawdown first."));
             return false;
         }
         return editSquares(name, cursor.part(), change);
@@ -236,7 +264,7 @@ final class DraftHand {
         weaving().filter(w -> !cursor.part().inks()).ifPresent(w -> {
             Squares squares = squares(w.draft(), cursor.part());
             copied = Optional.of(squares.part(within(squares)));
-            studio.say(Message.hint("%d by %d squares copied; paste them at the cursor, or fill an area with them."
+            say(Message.hint("%d by %d squares copied; paste them at the cursor, or fill an area with them."
                     .formatted(copied.get().columns(), copied.get().rows())));
             changed.run();
         });
@@ -244,7 +272,7 @@ final class DraftHand {
 
     private Optional<Squares> motif() {
         if (copied.isEmpty()) {
-            studio.say(Message.refused("Nothing is copied yet; choose squares and copy them first."));
+            say(Message.refused("Nothing is copied yet; choose squares and copy them first."));
         }
         return copied;
     }

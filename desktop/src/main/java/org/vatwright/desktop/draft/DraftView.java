@@ -14,21 +14,29 @@ import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.draft.DraftGeometry.Square;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** The draft grid of the chosen weave, with its tools above it. */
 public final class DraftView extends VBox {
+
+    /** A draft of more crossings is not woven just to be looked at. */
+    private static final int MOST_PREVIEWED = 60_000;
 
     private final Studio studio;
     private final DraftHand hand;
     private final DraftPane pane;
     private final InkChip brush;
     private final NumberRow step;
+    private final HBox choice;
     private int advance = 1;
+    private boolean choosing;
 
     public DraftView(Studio studio) {
         this.studio = studio;
@@ -41,28 +49,43 @@ public final class DraftView extends VBox {
             showStep();
         });
         step.field().setPrefColumnCount(2);
+        choice = onChoice();
+        StackPane over = new StackPane(pane, choice);
+        StackPane.setAlignment(choice, Pos.BOTTOM_CENTER);
+        StackPane.setMargin(choice, new Insets(0, 0, 26, 0));
+        VBox.setVgrow(over, Priority.ALWAYS);
+        Ui.show(choice, false);
         hand.onChanged(() -> {
             pane.follow();
             showBrush();
+            showChoice();
         });
         pane.onPointed(this::tell);
-        VBox.setVgrow(pane, Priority.ALWAYS);
-        getChildren().addAll(tools(), pane);
+        getChildren().addAll(tools(), over);
         showStep();
+    }
+
+    /** With nothing chosen it does its work on all of the part the cursor is in. */
+    private void showChoice() {
+        Ui.show(choice, choosing || hand.area().isPresent());
     }
 
     private void showStep() {
         step.show(advance);
     }
 
-    private FlowPane tools() {
-        Segments<Boolean> press = new Segments<>(List.of(false, true), a -> a ? "Choose area" : "Mark", a -> {
+    /** One line: what a press does, with which ink; what is shown, and how large. */
+    private HBox tools() {
+        Segments<Boolean> press = new Segments<>(List.of(false, true), a -> a ? "Area" : "Mark", a -> {
+            choosing = a;
             pane.choosing(a);
+            showChoice();
             pane.requestFocus();
         });
         press.show(false);
         press.button(true).setId("draft-choose");
         press.button(false).setId("draft-mark");
+        Ui.tip(press.button(true), "Choose an area by a drag; or with Shift");
         Segments<Boolean> shown = new Segments<>(List.of(true, false), c -> c ? "Threads" : "Marks", pane::coloured);
         shown.show(true);
         shown.button(false).setId("draft-marks");
@@ -70,40 +93,60 @@ public final class DraftView extends VBox {
         ToggleButton floats = Ui.iconToggle("maximize-2", "Show the longest floats");
         floats.setId("draft-floats");
         floats.setOnAction(e -> pane.floats(floats.isSelected()));
-        step.field().setId("draft-step");
-        step.field().setPrefWidth(40);
-        step.field().setMaxWidth(40);
-        HBox edit = new HBox(1, tool("copy", "copy", "Copy the area (Ctrl C)", hand::copy),
-                tool("clipboard", "paste", "Paste at the cursor (Ctrl V)", hand::paste),
-                tool("grid", "fill", "Fill the area with what was copied (F)", () -> hand.fill(0)),
-                tool("trending-up", "advance", "Fill, each copy moved on by the step", () -> hand.fill(advance)), step);
-        HBox turn = new HBox(1,
-                tool("code", "mirror-across", "Mirror left and right (M)",
-                        () -> hand.change("mirror", Squares::mirroredAcross)),
-                tool("code", "mirror-down", "Mirror up and down (Shift M)",
-                        () -> hand.change("mirror", Squares::mirroredDown)),
-                tool("circle", "invert", "Invert (I)", () -> hand.change("invert", Squares::inverted)),
-                tool("x", "clear", "Clear (Delete)",
-                        () -> hand.change("clear", s -> Squares.blank(s.columns(), s.rows()))));
-        HBox move = new HBox(1, tool("arrow-left", "shift-left", "Shift to the left", () -> hand.shift(-1, 0)),
-                tool("arrow-right", "shift-right", "Shift to the right", () -> hand.shift(1, 0)),
-                tool("arrow-up", "shift-up", "Shift up", () -> hand.shift(0, -1)),
-                tool("arrow-down", "shift-down", "Shift down", () -> hand.shift(0, 1)));
         HBox look = new HBox(1, floats, tool("zoom-out", "zoom-out", "Smaller squares (-)", () -> pane.zoom(-1)),
                 tool("zoom-in", "zoom-in", "Larger squares (+)", () -> pane.zoom(1)),
                 tool("maximize", "fit", "All threads", pane::fit));
         Ui.tip(brush, "Ink for threads clicked on the colour bars");
-        HBox ink = new HBox(1, brush, tool("droplet", "ink-area", "Colour the threads of the area", hand::inkArea));
-        FlowPane tools = new FlowPane(10, 4, press, edit, turn, move, ink, shown, look);
-        for (HBox box : List.of(edit, turn, move, ink, look)) {
-            box.getStyleClass().add("row");
-        }
+        look.getStyleClass().add("row");
+        HBox tools = Ui.row(press, brush, Ui.spring(), shown, look);
         tools.getStyleClass().add("draft-tools");
         return tools;
     }
 
-    private static javafx.scene.control.Button tool(String icon, String id, String words, Runnable action) {
-        var button = Ui.icon(icon, words, action);
+    /** What can be done with the chosen area, over the draft while there is one. */
+    private HBox onChoice() {
+        step.field().setId("draft-step");
+        step.field().setPrefWidth(40);
+        step.field().setMaxWidth(40);
+        HBox bar = new HBox(1, tool("copy", "copy", "Copy the area (Ctrl C)", hand::copy),
+                seen("clipboard", "paste", "Paste at the cursor (Ctrl V)", hand::paste),
+                seen("grid", "fill", "Fill the area with what was copied (F)", () -> hand.fill(0)),
+                seen("trending-up", "advance", "Fill, each copy moved on by the step", () -> hand.fill(advance)), step,
+                seen("code", "mirror-across", "Mirror left and right (M)",
+                        () -> hand.change("mirror", Squares::mirroredAcross)),
+                seen("code", "mirror-down", "Mirror up and down (Shift M)",
+                        () -> hand.change("mirror", Squares::mirroredDown)),
+                seen("circle", "invert", "Invert (I)", () -> hand.change("invert", Squares::inverted)),
+                seen("x", "clear", "Clear (Delete)",
+                        () -> hand.change("clear", s -> Squares.blank(s.columns(), s.rows()))),
+                seen("arrow-left", "shift-left", "Shift to the left", () -> hand.shift(-1, 0)),
+                seen("arrow-right", "shift-right", "Shift to the right", () -> hand.shift(1, 0)),
+                seen("arrow-up", "shift-up", "Shift up", () -> hand.shift(0, -1)),
+                seen("arrow-down", "shift-down", "Shift down", () -> hand.shift(0, 1)),
+                seen("droplet", "ink-area", "Colour the threads of the area", hand::inkArea));
+        bar.setId("draft-choice");
+        bar.getStyleClass().addAll("row", "on-choice");
+        bar.setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
+        return bar;
+    }
+
+    /** A tool whose work shows on the draft while the pointer is on it. */
+    private Button seen(String icon, String id, String words, Runnable action) {
+        Button button = tool(icon, id, words, action);
+        button.setOnMouseEntered(e -> studio.design().filter(d -> hand.weaving()
+                .filter(w -> w.draft().ends() * w.draft().picks() <= MOST_PREVIEWED).isPresent())
+                .ifPresent(d -> hand.preview(action, w -> pane.show(w, d, studio.colourway(d)))));
+        button.setOnMouseExited(e -> studio.design().ifPresent(d -> hand.weaving()
+                .ifPresent(w -> pane.show(w, d, studio.colourway(d)))));
+        return button;
+    }
+
+    /** The keys go on to the draft once its work is done. */
+    private Button tool(String icon, String id, String words, Runnable action) {
+        Button button = Ui.icon(icon, words, () -> {
+            action.run();
+            pane.requestFocus();
+        });
         button.getGraphic().setRotate(id.equals("mirror-down") ? 90 : 0);
         button.setId("draft-" + id);
         return button;

@@ -77,7 +77,7 @@ final class ArticleCard extends VBox {
                 mm -> sheet("sheet height", s -> s.withSize(s.widthMm(), mm)));
         density = NumberRow.density(studio, "Density", "sheet density",
                 d -> sheet("sheet density", s -> s.withDensity(d)));
-        sheet = Ui.column(8, width, depth, density);
+        sheet = Ui.column(8, Ui.pair(width, depth), density);
         getChildren().addAll(name, size, lettering, sheet);
     }
 

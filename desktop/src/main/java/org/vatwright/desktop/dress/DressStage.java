@@ -1,11 +1,12 @@
 package org.vatwright.desktop.dress;
 
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
+import org.kordamp.ikonli.javafx.FontIcon;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Cut;
 import org.vatwright.core.dress.Dressings;
@@ -13,17 +14,19 @@ import org.vatwright.core.dress.Lay;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Numbers;
+import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.cloth.TrueSize;
+import org.vatwright.desktop.control.ChapterLine;
 import org.vatwright.desktop.control.Choice;
+import org.vatwright.desktop.control.FirstSteps;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.frame.Desk;
 import org.vatwright.desktop.frame.StageView;
+import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
 
-import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.FlowPane;
@@ -35,15 +38,15 @@ public final class DressStage extends StageView {
 
     private final Desk desk;
     private final ArticlePane pane;
-    private final FlowPane tabs = new FlowPane(8, 6);
+    private final ArticleStrip articles;
     private final ArticleCard card;
     private final FlowPane pieces = new FlowPane(5, 5);
     private final VBox pieceCard;
     private final LayCard lay;
-    private final Label empty = Ui.prose(
-            "Nothing to dress yet. Add words or a sheet, or read a flat from an SVG drawing: every closed shape becomes a piece.",
-            "on-cloth");
-    private List<Choice> shownTabs = List.of();
+    private final ChapterLine chapters = new ChapterLine(chapter -> {});
+    private final ClothImage words = new ClothImage();
+    private final ClothImage sheet = new ClothImage();
+    private final FirstSteps empty;
     private List<Choice> shownPieces = List.of();
 
     public DressStage(Studio studio, Desk desk) {
@@ -53,14 +56,23 @@ public final class DressStage extends StageView {
         pane.onScaled(() -> studio.tellFoot(f -> f.withNotes(f.notes(), TrueSize.words(pane.viewport().pxPerMm()))));
         card = new ArticleCard(studio);
         lay = new LayCard(studio);
-        tabs.getStyleClass().add("pane-head");
+        articles = new ArticleStrip(studio, addMenu());
+        empty = new FirstSteps("Nothing to dress yet", List.of(
+                new FirstSteps.Step("first-words", "Words", "Letters that are cut from the cloth and stay words.",
+                        words, this::addWords),
+                new FirstSteps.Step("first-sheet", "A background sheet", "One piece of a size and a density.", sheet,
+                        this::addSheet),
+                new FirstSteps.Step("first-flat", "A flat", "From an SVG drawing; every closed shape is a piece.",
+                        new FontIcon("fth-scissors"), desk::readFlat)));
         VBox.setVgrow(pane, Priority.ALWAYS);
         middle().getStyleClass().add("surround");
-        middle().getChildren().addAll(tabs, empty, pane);
+        middle().getChildren().addAll(articles, empty, pane);
+        VBox.setVgrow(empty, Priority.ALWAYS);
         pieceCard = Ui.column(6,
                 Ui.row(Ui.label("Pieces", "card-title"), Ui.spring(), Ui.link("choose all", this::all)),
                 pieces, Ui.prose("Choose more with Shift; the lay below then speaks of all of them.", "quiet"));
-        column().getChildren().addAll(card, pieceCard, lay);
+        column().getChildren().addAll(card, pieceCard, chapters, lay);
+        chapters.show(List.of(new ChapterLine.Name("lay", "Lay")), "lay");
     }
 
     private void all() {
@@ -76,17 +88,44 @@ public final class DressStage extends StageView {
         flat.setId("read-flat");
         flat.setOnAction(e -> desk.readFlat());
         MenuItem words = new MenuItem("Words");
-        words.setOnAction(e -> desk.add(new Article.Lettering(Id.fresh(), desk.freeArticle("Words"), "Words",
-                studio.faces().names().getFirst(), 100, false, Optional.empty(),
-                Dressings.of(Article.Lettering.letter(1), freshLay()))));
+        words.setOnAction(e -> addWords());
         MenuItem sheet = new MenuItem("Background sheet");
-        sheet.setOnAction(e -> desk.add(new Article.Sheet(Id.fresh(), desk.freeArticle("Sheet"), 304.8, 304.8,
-                new Density(300), Dressings.of(Article.Sheet.PIECE, freshLay()))));
+        sheet.setOnAction(e -> addSheet());
         MenuItem remove = new MenuItem("Remove this article");
         remove.setOnAction(e -> studio.article().ifPresent(a -> studio.edit("remove " + a.name(),
                 p -> p.withArticles(p.articles().stream().filter(x -> !x.id().equals(a.id())).toList()))));
         add.getItems().addAll(flat, words, sheet, remove);
         return add;
+    }
+
+    private void addWords() {
+        desk.add(freshWords());
+    }
+
+    private Article freshWords() {
+        return new Article.Lettering(Id.fresh(), desk.freeArticle("Words"), "Words",
+                studio.faces().names().getFirst(), 100, false, Optional.empty(),
+                Dressings.of(Article.Lettering.letter(1), freshLay()));
+    }
+
+    private void addSheet() {
+        desk.add(freshSheet());
+    }
+
+    private Article freshSheet() {
+        return new Article.Sheet(Id.fresh(), desk.freeArticle("Sheet"), 304.8, 304.8, new Density(300),
+                Dressings.of(Article.Sheet.PIECE, freshLay()));
+    }
+
+    /** The first steps, in the design that is in view. */
+    private void drawSteps() {
+        for (var step : List.of(Map.entry(words, freshWords()), Map.entry(sheet, freshSheet()))) {
+            Cut cut = studio.cut(step.getValue());
+            double pxPerMm = Scenes.fit(cut.widthMm(), cut.heightMm(), FirstSteps.WIDE, FirstSteps.HIGH, 10);
+            Scenes.Dressed dressed = new Scenes.Dressed(studio.project(), cut, Optional.empty(), pxPerMm);
+            step.getKey().draw(studio.design(), dressed.subject(studio.tiles()), cut.widthMm() * pxPerMm,
+                    cut.heightMm() * pxPerMm);
+        }
     }
 
     private Optional<Lay> freshLay() {
@@ -95,19 +134,23 @@ public final class DressStage extends StageView {
 
     @Override
     public void refresh() {
-        tabs();
         Article article = studio.article().orElse(null);
+        Ui.show(articles, article != null);
         Ui.show(empty, article == null);
         Ui.show(pane, article != null);
-        column().setVisible(article != null);
+        Ui.show(column(), article != null);
         if (article == null) {
+            drawSteps();
+            studio.tellFoot(f -> f.withNotes(List.of("No articles"), ""));
             return;
         }
+        articles.show();
         Cut cut = studio.cut(article);
         pane.show(article);
         card.show(article, cut);
         pieces(cut);
         lay.show(cut);
+        Ui.show(chapters, lay.isVisible());
         studio.tellFoot(f -> f.withNotes(
                 List.of("%s %s x %s mm".formatted(article.name(), Numbers.plain(cut.widthMm(), 1),
                         Numbers.plain(cut.heightMm(), 1)),
@@ -115,28 +158,6 @@ public final class DressStage extends StageView {
                                 cut.dressed(),
                                 cut.pieces().size())),
                 TrueSize.words(pane.viewport().pxPerMm())));
-    }
-
-    private void tabs() {
-        List<Choice> wanted = studio.project().articles().stream().map(a -> new Choice(a.id(), a.name())).toList();
-        if (!wanted.equals(shownTabs) || tabs.getChildren().isEmpty()) {
-            shownTabs = wanted;
-            List<Node> nodes = new ArrayList<>();
-            for (Choice one : wanted) {
-                Button tab = new Button(one.name());
-                tab.getStyleClass().add("pill");
-                tab.setId("article-" + one.name().replaceAll("[^A-Za-z0-9]+", "-"));
-                tab.setUserData(one.id());
-                tab.setOnAction(e -> studio.project().article(one.id())
-                        .ifPresent(a -> studio.select(s -> s.withArticle(a))));
-                nodes.add(tab);
-            }
-            nodes.add(addMenu());
-            tabs.getChildren().setAll(nodes);
-        }
-        for (Node tab : tabs.getChildren()) {
-            tab.pseudoClassStateChanged(Styles.CHOSEN, studio.selection().article().equals(tab.getUserData()));
-        }
     }
 
     private void pieces(Cut cut) {

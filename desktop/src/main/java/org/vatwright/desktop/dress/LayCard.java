@@ -54,7 +54,6 @@ final class LayCard extends VBox {
     LayCard(Studio studio) {
         super(8);
         this.studio = studio;
-        getStyleClass().add("card");
         setId("lay");
         design.setId("lay-design");
         design.setAccessibleText("Design of the lay");
@@ -67,9 +66,9 @@ final class LayCard extends VBox {
                 n -> studio.editLays("scale %s %%".formatted(Numbers.plain(n, 2)), l -> l.withScale(n / 100)));
         dial = new GrainDial(studio, "grain", this::turn);
         grain = NumberRow.number(studio, "", "grain of the lay", "\u00b0", 2, 1, this::turn);
-        startX = NumberRow.length(studio, "Start right", "start to the right",
+        startX = NumberRow.length(studio, "From left", "start to the right",
                 mm -> studio.editLays("start of the lay", l -> l.withStart(mm, l.startY())));
-        startY = NumberRow.length(studio, "Start down", "start down",
+        startY = NumberRow.length(studio, "From top", "start down",
                 mm -> studio.editLays("start of the lay", l -> l.withStart(l.startX(), mm)));
         Button home = Ui.link("back to 0, 0", () -> studio.editLays("start back to 0, 0", l -> l.withStart(0, 0)));
         home.setId("start-home");
@@ -89,7 +88,7 @@ final class LayCard extends VBox {
                 Ui.row(Ui.link("straight", () -> turn(0)), Ui.link("bias", () -> turn(45)),
                         Ui.link("cross", () -> turn(90))));
         worn.getChildren().addAll(frame, Ui.labelled("Design", design), Ui.labelled("Colourway", colourway), scale,
-                Ui.row(dial, turned), startX, startY, Ui.row(Ui.spring(), home), opacity, Ui.labelled("Blend", mode),
+                Ui.row(dial, turned), Ui.pair(startX, startY), Ui.row(Ui.spring(), home), opacity, Ui.labelled("Blend", mode),
                 Ui.row(Ui.spring(), Ui.link("take the cloth off", this::strip)));
         Button dress = Ui.button("Lay the design here", () -> studio.editLays("lay the design", l -> l));
         dress.setId("lay-here");

@@ -10,6 +10,7 @@ import java.util.function.Supplier;
 import org.vatwright.core.measure.Id;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Change;
+import org.vatwright.desktop.studio.Message;
 import org.vatwright.desktop.studio.Stage;
 import org.vatwright.desktop.studio.Studio;
 
@@ -198,6 +199,9 @@ public final class Frame extends BorderPane {
         Ui.show(shelf, !only);
         Ui.show(foot, !only);
         Ui.show(column, !only);
+        if (only) {
+            studio.say(Message.hint("Only the cloth is shown; F9 brings the rest back."));
+        }
     }
 
     private void nextSurround() {

@@ -15,6 +15,7 @@ import org.vatwright.desktop.studio.Message;
 import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
@@ -108,6 +109,8 @@ final class ShelfStrip extends VBox {
         button.getStyleClass().add("shelf-item");
         button.setId("shelf-" + design.name().replace(' ', '-'));
         button.setAccessibleText(design.name());
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.setAlignment(Pos.CENTER_LEFT);
         Ui.tip(button, design.name());
         button.setOnAction(e -> choose(design));
         button.setOnDragDetected(e -> {

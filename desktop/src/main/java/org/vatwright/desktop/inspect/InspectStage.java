@@ -13,6 +13,7 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.render.Cloth;
 import org.vatwright.desktop.cloth.TrueSize;
+import org.vatwright.desktop.control.ChapterLine;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
@@ -32,6 +33,9 @@ import javafx.scene.layout.VBox;
 /** Inspect: the field large, the findings beside it, worst first. */
 public final class InspectStage extends DesignStage {
 
+    private static final String FINDINGS = "findings";
+    private static final String LIMITS = "limits";
+
     private final InspectPane pane;
     private final Label title = Ui.label("", "column-title");
     private final Label count = Ui.label("", "quiet");
@@ -40,6 +44,8 @@ public final class InspectStage extends DesignStage {
     private final NumberRow cells;
     private final Segments<InspectPane.Sight> sights;
     private final LimitRows limits;
+    private final ChapterLine chapters = new ChapterLine(this::open);
+    private String chapter = FINDINGS;
     private final Aside<List<Finding>> check = new Aside<>(Platform::runLater, this::list);
     private InspectPane.Sight sight = InspectPane.Sight.PLAIN;
     private double across = 4;
@@ -71,7 +77,7 @@ public final class InspectStage extends DesignStage {
         middle().getChildren().addAll(head, pane);
         findings.setId("findings");
         limits = new LimitRows(studio);
-        column().getChildren().addAll(title, count, density, findings, limits);
+        column().getChildren().addAll(title, count, density, chapters, findings, limits);
     }
 
     /** It shows one design and nothing that wears it. */
@@ -88,6 +94,10 @@ public final class InspectStage extends DesignStage {
         title.setText(design.name() + " in " + colourway.name());
         pane.show(design, colourway, sight, across);
         limits.show(studio.project().limits());
+        chapters.show(List.of(new ChapterLine.Name(FINDINGS, "Findings"), new ChapterLine.Name(LIMITS, "Limits")),
+                chapter);
+        Ui.show(findings, chapter.equals(FINDINGS));
+        Ui.show(limits, chapter.equals(LIMITS));
         Question question = new Question(new Cloth(design, colourway), studio.project().density(),
                 studio.project().limits());
         check.ask(question, work -> Inspection.of(question.cloth(), question.density(), question.limits(),
@@ -98,6 +108,11 @@ public final class InspectStage extends DesignStage {
                         "%s cells across".formatted(Numbers.plain(across, 1)),
                         design.repeat().arrangement().toString()),
                 TrueSize.words(pane.viewport().pxPerMm())));
+    }
+
+    private void open(String next) {
+        chapter = next;
+        refresh();
     }
 
     private void list(List<Finding> all) {
@@ -111,14 +126,17 @@ public final class InspectStage extends DesignStage {
         Region sign = new Region();
         sign.getStyleClass().addAll("sign", "sign-" + f.severity().name().toLowerCase(Locale.ROOT));
         Label name = Ui.prose(f.check(), f.severity() == Finding.Severity.FINE ? "plain" : "card-title");
-        Label number = Ui.prose(f.value() + (f.limit().isEmpty() ? "" : ", limit " + f.limit()), "quiet");
+        Label number = Ui.prose(f.value() + (f.limit().isEmpty() ? "" : ", at most " + f.limit()), "quiet");
         if (f.severity() == Finding.Severity.FINE) {
             Label tick = Ui.label("\u2713", "fine");
             VBox line = Ui.column(0, Ui.row(tick, name), number);
             number.getStyleClass().add("indented");
             return line;
         }
-        VBox card = Ui.card(Ui.row(sign, name), number, Ui.prose(f.words()));
+        VBox card = Ui.card(Ui.row(sign, name), Ui.prose(f.words()));
+        if (!f.closesNearly()) {
+            card.getChildren().add(1, number);
+        }
         if (f.measured().filter(m -> m.limit() == CheckLimit.SEAM_STEP).isPresent()) {
             card.getChildren().add(Ui.link("show me", () -> {
                 sight = InspectPane.Sight.SEAMS;

@@ -14,7 +14,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
-/** What the commission's designs are held against; closed until it is asked for, and says when it is not as usual. */
+/** What the commission's designs are held against, and whether that is as usual. */
 final class LimitRows extends VBox {
 
     private static final Map<CheckLimit, String> WORDS = new EnumMap<>(Map.of(CheckLimit.SEAM_STEP, "Seam step",
@@ -23,32 +23,26 @@ final class LimitRows extends VBox {
     private final Map<CheckLimit, NumberRow> rows = new EnumMap<>(CheckLimit.class);
     private final Label told = Ui.label("", "quiet");
     private final Button usual;
-    private final VBox open;
 
     LimitRows(Studio studio) {
         setSpacing(8);
-        open = Ui.column(8);
         for (CheckLimit limit : CheckLimit.values()) {
             NumberRow row = NumberRow.number(studio, WORDS.get(limit), "limit: " + limit.words(), limit.unit(), 2, 0.5,
                     n -> studio.edit("limit of %s %s %s".formatted(limit.words(), Numbers.plain(n), limit.unit()),
                             p -> p.withLimits(p.limits().with(limit, n))));
             rows.put(limit, row);
-            open.getChildren().add(row);
+            getChildren().add(row);
         }
         usual = Ui.link("the usual ones",
                 () -> studio.edit("usual limits", p -> p.withLimits(CheckLimits.USUAL)));
         usual.setId("usual-limits");
-        Button change = Ui.link("limits", () -> Ui.show(open, !open.isVisible()));
-        change.setId("limits");
-        Ui.show(open, false);
-        open.getChildren().add(Ui.row(Ui.spring(), usual));
-        getChildren().addAll(Ui.row(change, Ui.spring(), told), open);
+        getChildren().add(Ui.row(told, Ui.spring(), usual));
     }
 
     void show(CheckLimits limits) {
         rows.forEach((limit, row) -> row.show(limits.of(limit)));
         int own = limits.own().size();
-        told.setText(own == 0 ? "as usual" : own == 1 ? "one of your own" : own + " of your own");
+        told.setText(own == 0 ? "All as usual" : own == 1 ? "One of your own" : own + " of your own");
         usual.setDisable(own == 0);
     }
 }

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 
 import org.vatwright.core.colour.Palette;
+import org.vatwright.core.dress.Cut;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.project.FileName;
 import org.vatwright.core.project.Job;
@@ -15,10 +16,14 @@ import org.vatwright.core.project.JobPlan;
 import org.vatwright.core.project.Output;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.project.Task;
+import org.vatwright.core.repeat.Tile;
+import org.vatwright.desktop.cloth.ClothImage;
+import org.vatwright.desktop.control.FirstSteps;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.frame.Desk;
 import org.vatwright.desktop.frame.StageView;
 import org.vatwright.desktop.studio.Message;
+import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
 import org.vatwright.files.produce.Producer;
 
@@ -41,6 +46,10 @@ public final class ProduceStage extends StageView {
     private final JobForm form;
     private final Label hint = Ui.prose("Choose a job to change its settings, or add one.", "quiet");
     private final Press press;
+    private final ClothImage tile = new ClothImage();
+    private final ClothImage field = new ClothImage();
+    private final ClothImage dressed = new ClothImage();
+    private final FirstSteps empty;
     private Path folder;
 
     public ProduceStage(Studio studio, Desk desk, Press press) {
@@ -52,11 +61,15 @@ public final class ProduceStage extends StageView {
         MenuButton add = new MenuButton("Add a job");
         add.setId("add-job");
         add.getStyleClass().add("pill");
-        add.getItems().addAll(
-                adding("Tile of a design", () -> ofDesign("tile", (d, c) -> new Task.Tile(d, c))),
-                adding("Field of a design", () -> ofDesign("field",
-                        (d, c) -> new Task.Field(d, c, Task.Field.USUAL_MM, Task.Field.USUAL_MM))),
+        add.getItems().addAll(adding("Tile of a design", this::ofTile), adding("Field of a design", this::ofField),
                 adding("Dressed article", this::ofArticle));
+        empty = new FirstSteps("Nothing on the docket yet", List.of(
+                new FirstSteps.Step("first-tile", "A tile", "The repeat in whole pixels, for a printer.", tile,
+                        this::ofTile),
+                new FirstSteps.Step("first-field", "A field", "A stretch of the cloth at true size.", field,
+                        this::ofField),
+                new FirstSteps.Step("first-dressed", "A dressed article", "What is worn, as one picture.", dressed,
+                        this::ofArticle)));
         Button all = Ui.button("Produce all", () -> studio.project().jobs().forEach(j -> run(j.id())));
         all.getStyleClass().add("pill");
         Button choose = Ui.link("choose a folder\u2026", () -> desk.outside().askFolder("Folder for what is produced")
@@ -88,6 +101,36 @@ public final class ProduceStage extends StageView {
         MenuItem item = new MenuItem(words);
         item.setOnAction(e -> add.run());
         return item;
+    }
+
+    private void ofTile() {
+        ofDesign("tile", (d, c) -> new Task.Tile(d, c));
+    }
+
+    private void ofField() {
+        ofDesign("field", (d, c) -> new Task.Field(d, c, Task.Field.USUAL_MM, Task.Field.USUAL_MM));
+    }
+
+    /** The first steps, with the design and the article in view. */
+    private void drawSteps() {
+        int wide = (int) FirstSteps.WIDE;
+        int high = (int) FirstSteps.HIGH;
+        studio.design().ifPresent(d -> {
+            int side = high - 20;
+            Tile whole = d.repeat().tile();
+            double one = side / Math.max(whole.widthMm(), whole.heightMm());
+            Scenes.Field tiled = new Scenes.Field(d, studio.colourway(d), 0, 0,
+                    (int) Math.max(1, whole.widthMm() * one), (int) Math.max(1, whole.heightMm() * one), one);
+            tile.draw(tiled, tiled.subject(studio.tiles()), tiled.widthPx(), tiled.heightPx());
+            Scenes.Field stretch = new Scenes.Field(d, studio.colourway(d), 0, 0, wide, high, one / 2);
+            field.draw(stretch, stretch.subject(studio.tiles()), wide, high);
+        });
+        studio.article().ifPresent(a -> {
+            Cut cut = studio.cut(a);
+            double pxPerMm = Scenes.fit(cut.widthMm(), cut.heightMm(), wide, high, 10);
+            Scenes.Dressed scene = new Scenes.Dressed(studio.project(), cut, Optional.empty(), pxPerMm);
+            dressed.draw(a, scene.subject(studio.tiles()), cut.widthMm() * pxPerMm, cut.heightMm() * pxPerMm);
+        });
     }
 
     private void ofDesign(String kind, BiFunction<Id, String, Task> task) {
@@ -135,9 +178,8 @@ public final class ProduceStage extends StageView {
         }
         List<Node> shown = new ArrayList<>(rows);
         if (jobs.isEmpty()) {
-            shown.add(Ui.prose(
-                    "Nothing on the docket yet. Add a job: a tile for a printer, a field at true size, a dressed article.",
-                    "quiet"));
+            shown.add(empty);
+            drawSteps();
         }
         if (!docket.getChildren().equals(shown)) {
             docket.getChildren().setAll(shown);

@@ -29,7 +29,7 @@ final class FlowGrips {
                             c.thickerMm()))));
         }
         grips.add(new Grip("pitch", first.x(), first.y() + f.pitchMm(),
-                (x, y) -> f.withPitchMm(Grip.kept(y - first.y(), 0.5, 5000))));
+                (x, y) -> f.withPitchMm(Grip.kept(y - first.y(), 0.5, 5000))).measuring(f.pitchMm(), f::withPitchMm));
         for (int i = 0; i < f.blobs().size(); i++) {
             int index = i;
             Blob blob = f.blobs().get(i);

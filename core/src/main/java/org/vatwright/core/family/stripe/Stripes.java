@@ -120,9 +120,10 @@ public record Stripes(BandRun run, BandMeasure measure, double angleDeg,
             return List.of(Finding.fine("Stripe closes", "%d x %d in a tile".formatted(Math.abs(waves.across()),
                     Math.abs(waves.down()))));
         }
+        double wider = 100 * (waves.bandScale(this) - 1);
         return List.of(Finding.nearly("Stripe closes",
-                "%s\u00b0, bands %s %%".formatted(Numbers.plain(waves.angleDeg(), 2),
-                        Numbers.plain(100 * waves.bandScale(this), 2)),
-                "%s\u00b0, 100 %%".formatted(Numbers.plain(angleDeg, 2))));
+                "%s\u00b0 with bands %s %% %s".formatted(Numbers.plain(waves.angleDeg(), 2),
+                        Numbers.plain(Math.abs(wider), 2), wider > 0 ? "wider" : "narrower"),
+                "%s\u00b0".formatted(Numbers.plain(angleDeg, 2))));
     }
 }

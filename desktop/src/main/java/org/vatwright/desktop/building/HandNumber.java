@@ -1,0 +1,122 @@
+package org.vatwright.desktop.building;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.DoubleConsumer;
+
+import org.vatwright.core.measure.LengthText;
+import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.measure.Unit;
+import org.vatwright.desktop.studio.Message;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.animation.PauseTransition;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.Region;
+import javafx.util.Duration;
+
+/**
+ * The number that is being pulled, beside the hand. When the hand lets go it waits a moment: what is typed then takes its
+ * place. Any other key goes where it would have gone.
+ */
+final class HandNumber extends TextField {
+
+    private static final Duration WAITS = Duration.seconds(4);
+    private static final double ASIDE = 16;
+    private static final double LETTER = 7.6;
+
+    private final Studio studio;
+    private final Region pane;
+    private final PauseTransition clock = new PauseTransition(WAITS);
+    private Optional<Consumer<String>> take = Optional.empty();
+
+    /** @param pane which gets the keys that are not meant for it */
+    HandNumber(Studio studio, Region pane) {
+        this.studio = studio;
+        this.pane = pane;
+        setId("hand-number");
+        setAccessibleText("The number in hand");
+        getStyleClass().add("hand-number");
+        setFocusTraversable(false);
+        setManaged(false);
+        // The cloth under it stays within reach.
+        setMouseTransparent(true);
+        setVisible(false);
+        clock.setOnFinished(e -> hide());
+        setOnAction(e -> taken());
+        addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
+        focusedProperty().addListener((o, was, is) -> {
+            if (!is) {
+                hide();
+            }
+        });
+        textProperty().addListener((o, was, is) -> fit());
+    }
+
+    private void fit() {
+        resize(20 + LETTER * Math.max(4, getText().length()), 26);
+    }
+
+    /** Shows it while the hand pulls. @param e the pull; its place is beside it */
+    void pulled(MouseEvent e, String words) {
+        take = Optional.empty();
+        setEditable(false);
+        setText(words);
+        var at = pane.sceneToLocal(e.getSceneX(), e.getSceneY());
+        fit();
+        relocate(Math.max(2, Math.min(pane.getWidth() - getWidth() - 4, at.getX() + ASIDE)),
+                Math.max(2, Math.min(pane.getHeight() - getHeight() - 4, at.getY() + ASIDE)));
+        setVisible(true);
+        toFront();
+    }
+
+    /** The hand has let go. @param typed is given what is typed now; what it refuses is told */
+    void released(Consumer<String> typed) {
+        if (isVisible()) {
+            take = Optional.of(typed);
+            setEditable(true);
+            requestFocus();
+            selectAll();
+            clock.playFromStart();
+        }
+    }
+
+    /** The length of what was pulled, typed over. @param typed takes mm */
+    void releasedLength(DoubleConsumer typed) {
+        released(text -> typed.accept(LengthText.parseMm(text, Unit.MM, studio.project().density())));
+    }
+
+    void hide() {
+        clock.stop();
+        take = Optional.empty();
+        setVisible(false);
+    }
+
+    private void taken() {
+        take.ifPresent(t -> {
+            try {
+                t.accept(getText());
+            } catch (Refusal e) {
+                studio.say(Message.refused(e.getMessage()));
+            }
+        });
+        pane.requestFocus();
+    }
+
+    private void pressed(KeyEvent e) {
+        if (e.getCode() == KeyCode.ESCAPE) {
+            pane.requestFocus();
+            e.consume();
+        } else if (e.getCode().isArrowKey() && getSelection().getLength() == getLength()) {
+            // Nothing is typed yet: the arrows nudge what was pulled.
+            pane.requestFocus();
+            pane.fireEvent(e.copyFor(pane, pane));
+            e.consume();
+        } else {
+            clock.stop();
+        }
+    }
+}

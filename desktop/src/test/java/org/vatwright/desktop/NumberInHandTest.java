@@ -1,0 +1,105 @@
+package org.vatwright.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.api.Test;
+import org.vatwright.core.family.plaid.Plaid;
+import org.vatwright.core.family.stripe.Stripes;
+import org.vatwright.core.family.zigzag.Zigzag;
+import org.vatwright.core.pattern.Structure;
+import org.vatwright.core.project.Project;
+
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+
+/** What is pulled on the cloth says its number beside the hand, and what is typed at once takes its place. */
+class NumberInHandTest extends AtTheDemo {
+
+    private <S extends Structure> S open(Class<S> type) {
+        return type.cast(hand.studio().layer().orElseThrow().structure());
+    }
+
+    private void pull(String grip, double dx, double dy) throws Exception {
+        // Grips show when the hand is on the cloth.
+        Node cell = hand.node("cell");
+        hand.clickOn(cell, 2, 2);
+        Point2D from = hand.middle(hand.node(grip));
+        hand.dragBetween(from, from.add(dx, dy));
+    }
+
+    @Test
+    void theCellIsPulledAtItsCornerTypedOverAndEachIsOneStep() throws Exception {
+        hand.click("shelf-Buoys");
+        Project before = hand.studio().project();
+        pull("repeat-corner", 40, 0);
+        double wide = design().repeat().widthMm();
+        assertThat(wide).isGreaterThan(48).isEqualTo(Math.rint(wide));
+        assertThat(design().repeat().heightMm()).isEqualTo(48);
+        assertThat(hand.text("hand-number")).isEqualTo("%.0f x 48 mm".formatted(wide));
+        hand.type("60 x 5cm");
+        hand.press(KeyCode.ENTER);
+        assertThat(design().repeat().widthMm()).isEqualTo(60);
+        assertThat(design().repeat().heightMm()).isEqualTo(50);
+        assertThat(hand.shows("hand-number")).isFalse();
+        hand.press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(design().repeat().widthMm()).isEqualTo(wide);
+        hand.press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(hand.studio().project()).as("a drag is one step").isEqualTo(before);
+    }
+
+    @Test
+    void aBandEdgeSaysItsWidthAndATypedOneIsTaken() throws Exception {
+        pull("band-edge-4", 30, 0);
+        double pulled = open(Stripes.class).run().bands().get(3).width();
+        assertThat(pulled).isNotEqualTo(14);
+        assertThat(hand.text("hand-number")).endsWith(" mm");
+        hand.type("9");
+        hand.press(KeyCode.ENTER);
+        assertThat(open(Stripes.class).run().bands().get(3).width()).isEqualTo(9);
+        assertThat(hand.text("undo")).isEqualTo("Undo: band 4 9 mm");
+
+        pull("band-edge-4", 10, 0);
+        hand.press(KeyCode.ESCAPE);
+        assertThat(hand.shows("hand-number")).isFalse();
+        pull("band-edge-4", 10, 0);
+        hand.type("wide");
+        hand.press(KeyCode.ENTER);
+        assertThat(hand.text("message-text")).contains("wide");
+    }
+
+    @Test
+    void stripesAndClothsAreTurnedByTheArmInTheMiddle() throws Exception {
+        pull("grip-turn", -10, -40);
+        double turned = open(Stripes.class).angleDeg();
+        assertThat(turned).isBetween(30.0, 60.0);
+        hand.type("30");
+        hand.press(KeyCode.ENTER);
+        assertThat(open(Stripes.class).angleDeg()).isEqualTo(30);
+        assertThat(hand.text("undo")).isEqualTo("Undo: turn to 30\u00b0");
+
+        hand.click("shelf-Skarholm");
+        double ends = open(Plaid.class).fabric().endsPerCm();
+        hand.hold(KeyCode.SHIFT, true);
+        pull("grip-turn", -12, -30);
+        hand.hold(KeyCode.SHIFT, false);
+        assertThat(open(Plaid.class).angleDeg() % 15).isEqualTo(0);
+        assertThat(open(Plaid.class).angleDeg()).isGreaterThan(0);
+        assertThat(open(Plaid.class).fabric().endsPerCm()).isEqualTo(ends);
+    }
+
+    @Test
+    void aGripOfALengthTakesATypedLengthInAnyUnit() throws Exception {
+        hand.click("shelf-Swell");
+        double before = open(Zigzag.class).amplitudeMm();
+        pull("grip-amplitude", 0, -20);
+        double pulled = open(Zigzag.class).amplitudeMm();
+        assertThat(pulled).isGreaterThan(before);
+        assertThat(Double.parseDouble(hand.text("hand-number").replace(" mm", ""))).isCloseTo(pulled, within(0.006));
+        hand.type("0.6cm");
+        hand.press(KeyCode.ENTER);
+        assertThat(open(Zigzag.class).amplitudeMm()).isEqualTo(6);
+        assertThat(hand.text("undo")).isEqualTo("Undo: amplitude 6 mm");
+    }
+}
