@@ -1,6 +1,8 @@
 package org.vatwright.desktop.building;
 
+import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 
 import javafx.scene.layout.VBox;
 
@@ -9,6 +11,8 @@ import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.frame.Command;
+import org.vatwright.desktop.frame.Commands;
 import org.vatwright.desktop.frame.Desk;
 import org.vatwright.desktop.studio.ChosenInk;
 import org.vatwright.desktop.studio.Studio;
@@ -68,6 +72,19 @@ final class BuildColumn extends VBox {
                 studio.select(s -> s.withLayer(id));
             }
         });
+    }
+
+    /** @return all that can be done in it, also in what is closed */
+    List<Command> commands() {
+        return studio.design().stream().flatMap(d -> {
+            Colourway colourway = studio.colourway(d);
+            return Stream.of(Commands.of(palette, recipe), sheet.commands(),
+                    repeat.commands(d, () -> {
+                        if (open != Open.REPEAT) {
+                            open(Open.REPEAT);
+                        }
+                    }), chapters.commands(d, colourway)).flatMap(List::stream);
+        }).toList();
     }
 
     void show(Design now, Colourway colourway) {

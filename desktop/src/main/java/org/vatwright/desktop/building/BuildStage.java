@@ -2,6 +2,7 @@ package org.vatwright.desktop.building;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.family.weave.Weaving;
@@ -15,6 +16,8 @@ import org.vatwright.desktop.cloth.TrueSize;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.draft.DraftView;
+import org.vatwright.desktop.frame.Command;
+import org.vatwright.desktop.frame.Commands;
 import org.vatwright.desktop.frame.DesignStage;
 import org.vatwright.desktop.frame.Desk;
 import org.vatwright.desktop.studio.Studio;
@@ -186,6 +189,11 @@ public final class BuildStage extends DesignStage {
 
     private static String size(double w, double h) {
         return "%s x %s mm".formatted(Numbers.plain(w, 2), Numbers.plain(h, 2));
+    }
+
+    @Override
+    public List<Command> commands() {
+        return Stream.concat(recipe.commands().stream(), Commands.of(middle()).stream()).toList();
     }
 
     @Override

@@ -15,6 +15,7 @@ import org.vatwright.core.woven.FabricStructure;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.frame.Command;
 import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
 
@@ -158,6 +159,12 @@ final class FamilySheet extends VBox {
         for (int i = 0; i < buttons.size(); i++) {
             buttons.get(i).pseudoClassStateChanged(Styles.CHOSEN, i == now);
         }
+    }
+
+    /** @return one for each thing that can be added */
+    List<Command> commands() {
+        return entries.stream().map(e -> new Command("Add " + e.title().toLowerCase(Locale.ROOT), "Recipe", e.add()))
+                .toList();
     }
 
     void begin() {

@@ -12,6 +12,8 @@ import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.desktop.control.ChapterLine;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.frame.Command;
+import org.vatwright.desktop.frame.Commands;
 import org.vatwright.desktop.studio.Aside;
 import org.vatwright.desktop.studio.Studio;
 
@@ -57,10 +59,18 @@ final class LayerChapters extends VBox {
         opened.run();
     }
 
-    /** Opens the chapter of the open layer in which something is to be typed. */
-    void open(Layer layer, String chapter) {
-        family = layer.structure().family();
-        open(chapter);
+    /** @return what can be done in all chapters of the open layer; each opens its chapter first */
+    List<Command> commands(Design design, Colourway colourway) {
+        return studio.layer().stream().flatMap(layer -> FamilyChapters.of(layer.structure().family()).stream()
+                .flatMap(entry -> {
+                    Chapter chapter = made(layer.structure().family(), entry);
+                    chapter.show(design, colourway, layer);
+                    return Commands.of(chapter).stream().map(c -> c.in(entry.title(), () -> open(entry.id())));
+                })).toList();
+    }
+
+    private Chapter made(String of, FamilyChapters.Entry entry) {
+        return made.computeIfAbsent(new Key(of, entry.id()), k -> entry.make().apply(studio));
     }
 
     /** @param inPlace whether a chapter is seen; else something else stands in its place */
@@ -84,8 +94,7 @@ final class LayerChapters extends VBox {
         check.ask(question, work -> new Found(question, layer.structure().findings(design.repeat()).stream()
                 .filter(f -> f.severity() != Finding.Severity.FINE && !f.closesNearly()).toList()));
         if (inPlace) {
-            Chapter chapter = made.computeIfAbsent(new Key(family, now), k -> all.stream()
-                    .filter(c -> c.id().equals(k.chapter())).findFirst().orElseThrow().make().apply(studio));
+            Chapter chapter = made(family, all.stream().filter(c -> c.id().equals(now)).findFirst().orElseThrow());
             chapter.show(design, colourway, layer);
             if (place.getChildren().isEmpty() || place.getChildren().getFirst() != chapter) {
                 place.getChildren().setAll(chapter);

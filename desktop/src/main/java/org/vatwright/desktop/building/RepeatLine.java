@@ -1,5 +1,7 @@
 package org.vatwright.desktop.building;
 
+import java.util.List;
+
 import org.kordamp.ikonli.javafx.FontIcon;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
@@ -9,6 +11,8 @@ import org.vatwright.desktop.control.ArrangementPicker;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.frame.Command;
+import org.vatwright.desktop.frame.Commands;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.control.Button;
@@ -51,6 +55,15 @@ final class RepeatLine extends VBox {
         ((Region) line.getGraphic()).prefWidthProperty().bind(line.widthProperty().subtract(20));
         open.getChildren().addAll(Ui.pair(width, height), arrangement, tile, new RepeatTurn(studio));
         getChildren().addAll(line, open);
+    }
+
+    /** @return what can be done in it. @param unfold opens it */
+    List<Command> commands(Design design, Runnable unfold) {
+        boolean isOpen = open.isVisible();
+        show(design, true);
+        List<Command> all = Commands.of(open).stream().map(c -> c.in("Repeat", unfold)).toList();
+        show(design, isOpen);
+        return all;
     }
 
     void show(Design design, boolean isOpen) {

@@ -52,7 +52,8 @@ public final class DraftView extends VBox {
         choice = onChoice();
         StackPane over = new StackPane(pane, choice);
         StackPane.setAlignment(choice, Pos.BOTTOM_CENTER);
-        StackPane.setMargin(choice, new Insets(0, 0, 26, 0));
+        // Above the place where the window says something in passing.
+        StackPane.setMargin(choice, new Insets(0, 0, 66, 0));
         VBox.setVgrow(over, Priority.ALWAYS);
         Ui.show(choice, false);
         hand.onChanged(() -> {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 
 import org.vatwright.core.measure.Id;
 import org.vatwright.desktop.control.Ui;
@@ -60,6 +61,7 @@ public final class Frame extends BorderPane {
     private final StackPane middle = new StackPane();
     private final ScrollPane column = new ScrollPane();
     private final MessageBar messages = new MessageBar();
+    private final CommandField commands;
     private final EventHandler<KeyEvent> down = this::keyDown;
     private final EventHandler<KeyEvent> up = this::keyUp;
     private Stage shown;
@@ -69,7 +71,7 @@ public final class Frame extends BorderPane {
         this.studio = studio;
         this.settings = settings;
         this.makers = makers;
-        head = new Head(studio, desk, this::nextSurround);
+        head = new Head(studio, desk, this::nextSurround, this::openCommands);
         shelf = new ShelfStrip(studio, desk);
         column.getStyleClass().add("column");
         column.setFitToWidth(true);
@@ -77,6 +79,9 @@ public final class Frame extends BorderPane {
         column.setMinWidth(COLUMN);
         column.setMaxWidth(COLUMN);
         StackPane.setAlignment(messages, Pos.BOTTOM_CENTER);
+        commands = new CommandField(() -> Stream.concat(stage(shown).commands().stream(), Commands.of(head).stream())
+                .toList());
+        StackPane.setAlignment(commands, Pos.TOP_CENTER);
         setTop(head);
         setLeft(shelf);
         setCenter(middle);
@@ -129,7 +134,7 @@ public final class Frame extends BorderPane {
         shown = present;
         studio.tellFoot(f -> f.withPlace("", 0));
         StageView view = stage(present);
-        middle.getChildren().setAll(view.middle(), messages);
+        middle.getChildren().setAll(view.middle(), messages, commands);
         StackPane content = new StackPane(view.column());
         content.getStyleClass().add("column-content");
         content.setAlignment(Pos.TOP_LEFT);
@@ -166,6 +171,8 @@ public final class Frame extends BorderPane {
                 .match(e)) {
             leaveField(typing);
             studio.redo();
+        } else if (e.getCode() == KeyCode.F5) {
+            openCommands();
         } else if (e.getCode() == KeyCode.F6) {
             stage(shown).fit();
         } else if (e.getCode() == KeyCode.F7) {
@@ -202,6 +209,10 @@ public final class Frame extends BorderPane {
         if (only) {
             studio.say(Message.hint("Only the cloth is shown; F9 brings the rest back."));
         }
+    }
+
+    private void openCommands() {
+        commands.open();
     }
 
     private void nextSurround() {

@@ -28,7 +28,8 @@ final class Head extends StackPane {
     private final Button undo;
     private final Button redo;
 
-    Head(Studio studio, Desk desk, Runnable surround) {
+    /** @param words opens the field that takes commands */
+    Head(Studio studio, Desk desk, Runnable surround, Runnable words) {
         this.studio = studio;
         getStyleClass().add("head");
         stages = new StageLine(studio);
@@ -46,7 +47,7 @@ final class Head extends StackPane {
                 rename();
             }
         });
-        HBox left = Ui.row(menu(desk, surround), new VBox(name, note));
+        HBox left = Ui.row(menu(desk, surround, words), new VBox(name, note));
         VBox right = new VBox(undo, redo);
         right.setAlignment(Pos.CENTER_RIGHT);
         right.setMaxWidth(300);
@@ -67,7 +68,7 @@ final class Head extends StackPane {
         }
     }
 
-    private MenuButton menu(Desk desk, Runnable surround) {
+    private MenuButton menu(Desk desk, Runnable surround, Runnable words) {
         MenuButton menu = new MenuButton(null, mark());
         menu.setId("project-menu");
         menu.setAccessibleText("Project");
@@ -80,7 +81,8 @@ final class Head extends StackPane {
                     if (desk.mayLeave()) {
                         desk.openDemo();
                     }
-                }), new SeparatorMenuItem(), item("Next surround: grey, white, black", "F10", surround));
+                }), new SeparatorMenuItem(), item("Do it by its words\u2026", "F5", words),
+                item("Next surround: grey, white, black", "F10", surround));
         return menu;
     }
 

@@ -1,5 +1,7 @@
 package org.vatwright.desktop.frame;
 
+import java.util.List;
+
 import org.vatwright.desktop.studio.Change;
 import org.vatwright.desktop.studio.Studio;
 
@@ -29,6 +31,11 @@ public abstract class StageView {
     /** @return whether what it shows may be another after that change */
     public boolean touchedBy(Change change) {
         return true;
+    }
+
+    /** @return what can be done here, by its words */
+    public List<Command> commands() {
+        return Commands.of(column, middle);
     }
 
     /** Brings everything in line with the studio. */
