@@ -56,8 +56,10 @@ public final class ArrangementPicker extends VBox {
     private static String words(Arrangement a) {
         return switch (a) {
             case Arrangement.Straight _ -> "Straight";
-            case Arrangement.Drop(Fraction f) -> "Each next column lower by " + f;
-            case Arrangement.Brick(Fraction f) -> "Each next row to the right by " + f;
+            case Arrangement.Drop(Fraction f) -> (f.equals(new Fraction(1, 2)) ? "Half drop" : "Drop " + f)
+                    + ": each next column lower by " + f;
+            case Arrangement.Brick(Fraction f) -> (f.equals(new Fraction(1, 2)) ? "Half brick" : "Brick " + f)
+                    + ": each next row to the right by " + f;
         };
     }
 

@@ -48,6 +48,7 @@ public final class NumberRow extends VBox {
         name.setLabelFor(field);
         field.setId(what.replace(' ', '-'));
         field.setAccessibleText(what);
+        field.setAccessibleHelp(word);
         field.getStyleClass().add("number");
         HBox row = Ui.row(field, trail);
         if (!word.isEmpty()) {

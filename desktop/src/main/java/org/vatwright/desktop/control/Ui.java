@@ -120,7 +120,7 @@ public final class Ui {
         ScrollPane scroll = new ScrollPane(list) {
             @Override
             protected double computePrefHeight(double width) {
-                return list.prefHeight(width);
+                return list.prefHeight(width > 0 ? width : getWidth() > 0 ? getWidth() : -1);
             }
 
             @Override
@@ -132,6 +132,8 @@ public final class Ui {
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setFitToWidth(true);
         scroll.setMaxHeight(most);
+        // What flows is as high as its width makes it.
+        scroll.widthProperty().addListener((o, was, is) -> scroll.requestLayout());
         return scroll;
     }
 

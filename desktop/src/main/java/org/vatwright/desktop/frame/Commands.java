@@ -3,6 +3,7 @@ package org.vatwright.desktop.frame;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -60,7 +61,7 @@ public final class Commands {
                     }));
             case ComboBox<?> box -> choices(box, open);
             case TextField field when field.isEditable() -> add(field.getAccessibleText(),
-                    new Command(String.valueOf(field.getAccessibleText()), "", () -> {
+                    new Command(named(field), "", () -> {
                         open.run();
                         // Once it is there.
                         Platform.runLater(() -> {
@@ -96,6 +97,15 @@ public final class Commands {
             String words = menu.isBlank() ? item.getText() : menu + ": " + item.getText();
             add(words, new Command(words, "", item::fire));
         }
+    }
+
+    /** What a field is for, and the word that stands before it where that is another. */
+    private static String named(TextField field) {
+        String what = String.valueOf(field.getAccessibleText());
+        String word = field.getAccessibleHelp();
+        return word == null || word.isBlank() || what.toLowerCase(Locale.ROOT).contains(word.toLowerCase(Locale.ROOT))
+                ? what
+                : "%s, %s".formatted(word, what);
     }
 
     private static String words(String text, Node node) {
