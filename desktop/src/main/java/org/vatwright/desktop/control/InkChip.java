@@ -1,5 +1,6 @@
 package org.vatwright.desktop.control;
 
+import java.util.List;
 import java.util.function.Consumer;
 
 import org.vatwright.core.colour.Colourway;
@@ -18,20 +19,46 @@ import javafx.scene.layout.Region;
 /** An ink with its name; opens the list of the design's slots, and clear. */
 public final class InkChip extends MenuButton {
 
+    /** What a chip and its list show. */
+    private record Shown(Ink ink, List<String> slots, Colourway colourway, List<Fill> fills) {}
+
     private static final int SIDE = 18;
 
     private final Consumer<Ink> take;
+    private Shown shown;
+    private Design inDesign;
+    private Colourway inColourway;
+    private boolean stale;
 
     public InkChip(String what, Consumer<Ink> take) {
         this.take = take;
         getStyleClass().add("ink-chip");
         setAccessibleText(what);
         setId(what.replace(' ', '-'));
+        getItems().add(new MenuItem(""));
+        setOnShowing(e -> fill());
     }
 
     public void show(Ink ink, Design design, Colourway colourway) {
         setText(ink instanceof Ink.Clear ? "Clear" : ink.words());
-        setGraphic(area(ink, design, colourway));
+        Shown now = new Shown(ink, design.palette().slots(), colourway, design.fills());
+        if (!now.equals(shown)) {
+            shown = now;
+            inDesign = design;
+            inColourway = colourway;
+            stale = true;
+            setGraphic(area(ink, design, colourway));
+        }
+    }
+
+    /** Lists the inks there are: when they are asked for, for there are many chips and few that are opened. */
+    public void fill() {
+        if (!stale) {
+            return;
+        }
+        stale = false;
+        Design design = inDesign;
+        Colourway colourway = inColourway;
         getItems().clear();
         for (String slot : design.palette().slots()) {
             item(Ink.slot(slot), slot, design, colourway);

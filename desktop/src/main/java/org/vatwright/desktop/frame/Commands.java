@@ -1,5 +1,7 @@
 package org.vatwright.desktop.frame;
 
+import org.vatwright.desktop.control.InkChip;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -53,6 +55,10 @@ public final class Commands {
                 fold.setExpanded(true);
             });
             case ScrollPane scroll when scroll.getContent() != null -> walk(scroll.getContent(), open);
+            case InkChip chip -> {
+                chip.fill();
+                chip.getItems().forEach(i -> item(chip.getAccessibleText(), i));
+            }
             case MenuButton menu -> menu.getItems().forEach(i -> item(words(menu.getText(), menu), i));
             case ButtonBase button -> add(words(button.getText(), button),
                     new Command(words(button.getText(), button), "", () -> {

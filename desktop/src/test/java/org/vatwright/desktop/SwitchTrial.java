@@ -1,0 +1,104 @@
+package org.vatwright.desktop;
+
+import java.nio.file.Files;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.concurrent.CountDownLatch;
+
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.desktop.frame.Settings;
+import org.vatwright.desktop.studio.Stage;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+
+/**
+ * How long it takes from choosing another design, layer, chapter or stage until the window stands laid out with it: the
+ * view-model's change, all that watches it, and the toolkit's next pulse. Everything twice: made for the first time, and
+ * when it is there. Prints the middle and the longest of each, in ms; with -Deach=true every one.
+ */
+public final class SwitchTrial {
+
+    private static final Map<String, List<Double>> TIMES = new TreeMap<>();
+
+    private SwitchTrial() {}
+
+    public static void main(String[] args) throws Exception {
+        CountDownLatch started = new CountDownLatch(1);
+        Platform.startup(started::countDown);
+        started.await();
+        Platform.setImplicitExit(false);
+        Window[] window = new Window[1];
+        Scene[] scene = new Scene[1];
+        Shots.onFx(() -> {
+            window[0] = new Window(new Offline(), new Settings(Files.createTempDirectory("vatwright-switch")));
+            scene[0] = window[0].scene(1280, 800);
+            javafx.stage.Stage stage = new javafx.stage.Stage();
+            stage.setScene(scene[0]);
+            stage.show();
+            window[0].work();
+            window[0].desk().openDemo();
+        });
+        Thread.sleep(3000);
+        Studio studio = window[0].studio();
+        for (String round : new String[]{"first", "again"}) {
+            for (Design design : studio.project().designs()) {
+                timed(round + " design", design.name(), scene[0], () -> studio.select(s -> s.withDesign(design)));
+                for (Layer layer : design.layers()) {
+                    timed(round + " layer", layer.name(), scene[0], () -> studio.select(s -> s.withLayer(layer.id())));
+                    for (String chapter : chapters(scene[0])) {
+                        timed(round + " chapter", chapter, scene[0], () -> ((Button) scene[0].lookup("#" + chapter)).fire());
+                    }
+                }
+            }
+            for (Stage stage : Stage.values()) {
+                timed(round + " stage", stage.title(), scene[0], () -> studio.select(s -> s.withStage(stage)));
+            }
+            Shots.onFx(() -> studio.select(s -> s.withStage(Stage.BUILD)));
+        }
+        TIMES.forEach((what, all) -> {
+            Collections.sort(all);
+            System.out.printf(Locale.ROOT, "%-16s %4d times  middle %6.1f  nine of ten %6.1f  longest %6.1f ms%n", what,
+                    all.size(), all.get(all.size() / 2), all.get(all.size() * 9 / 10), all.getLast());
+        });
+        System.exit(0);
+    }
+
+    private static List<String> chapters(Scene scene) throws Exception {
+        List<String> ids = new ArrayList<>();
+        Shots.onFx(() -> scene.getRoot().lookupAll(".chapter").stream().map(Node::getId).forEach(ids::add));
+        return ids;
+    }
+
+    private static void timed(String what, String detail, Scene scene, Runnable act) throws Exception {
+        CountDownLatch laidOut = new CountDownLatch(1);
+        long[] time = new long[2];
+        Runnable[] listener = new Runnable[1];
+        listener[0] = () -> {
+            time[1] = System.nanoTime();
+            scene.removePostLayoutPulseListener(listener[0]);
+            laidOut.countDown();
+        };
+        Shots.onFx(() -> {
+            scene.addPostLayoutPulseListener(listener[0]);
+            time[0] = System.nanoTime();
+            act.run();
+            Platform.requestNextPulse();
+        });
+        laidOut.await();
+        TIMES.computeIfAbsent(what, w -> new ArrayList<>()).add((time[1] - time[0]) / 1e6);
+        if (Boolean.getBoolean("each")) {
+            System.out.printf(Locale.ROOT, "%-16s %-24s %6.1f%n", what, detail, (time[1] - time[0]) / 1e6);
+        }
+        // What is painted beside the window is not what is measured here.
+        Thread.sleep(150);
+    }
+}
