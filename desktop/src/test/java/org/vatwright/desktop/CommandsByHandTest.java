@@ -59,7 +59,7 @@ class CommandsByHandTest extends AtTheDemo {
         say("produce");
         assertThat(hand.studio().selection().stage()).isEqualTo(Stage.PRODUCE);
         int jobs = hand.studio().project().jobs().size();
-        say("add job field");
+        say("add field");
         assertThat(hand.studio().project().jobs()).hasSize(jobs + 1);
     }
 

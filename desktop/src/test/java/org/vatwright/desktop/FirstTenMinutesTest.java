@@ -164,7 +164,7 @@ class FirstTenMinutesTest {
         hand.click("stage-produce");
         hand.outside.answers.add(folder.resolve("made"));
         hand.click("choose-folder");
-        hand.menu("add-job", 3);
+        hand.click("add-dressed");
         hand.write("density-of-the-job", "50");
         hand.click("run-tote-article");
         Path png = folder.resolve("made/tote-article.png");

@@ -206,6 +206,15 @@ final class Hand implements AutoCloseable {
         rest();
     }
 
+    /** Clicks a place of a node twice, in its own pixels. */
+    void twice(Node node, double x, double y) throws Exception {
+        does(() -> robot.mouseMove(node.localToScreen(x, y)));
+        rest();
+        does(() -> robot.mouseClick(MouseButton.PRIMARY));
+        does(() -> robot.mouseClick(MouseButton.PRIMARY));
+        rest();
+    }
+
     void clickAt(double x, double y, KeyCode... held) throws Exception {
         onFx(() -> {
             for (KeyCode key : held) {

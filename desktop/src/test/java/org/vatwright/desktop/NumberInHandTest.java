@@ -4,11 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
+import org.vatwright.core.family.motif.Motifs;
+import org.vatwright.core.family.motif.Placing;
 import org.vatwright.core.family.plaid.Plaid;
 import org.vatwright.core.family.stripe.Stripes;
 import org.vatwright.core.family.zigzag.Zigzag;
+import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.project.Project;
+import org.vatwright.desktop.studio.Stage;
 
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -101,5 +105,46 @@ class NumberInHandTest extends AtTheDemo {
         hand.press(KeyCode.ENTER);
         assertThat(open(Zigzag.class).amplitudeMm()).isEqualTo(6);
         assertThat(hand.text("undo")).isEqualTo("Undo: amplitude 6 mm");
+    }
+
+    @Test
+    void theGapOfAScatterIsPulledAtTheRingAroundAMotif() throws Exception {
+        hand.click("shelf-Terns");
+        double before = gap();
+        pull("grip-gap", 12, 0);
+        assertThat(gap()).isGreaterThan(before);
+        assertThat(hand.text("hand-number")).isEqualTo("%s mm".formatted(Numbers.plain(gap(), 2)));
+        hand.type("3");
+        hand.press(KeyCode.ENTER);
+        assertThat(gap()).isEqualTo(3);
+        assertThat(hand.text("undo")).isEqualTo("Undo: gap between motifs 3 mm");
+    }
+
+    private double gap() {
+        return ((Placing.Scattered) open(Motifs.class).placing()).gapMm();
+    }
+
+    @Test
+    void aDoubleClickOnWhatIsWornGoesToDressThatPiece() throws Exception {
+        hand.click("worn-Crew-apron");
+        Node worn = hand.node("worn");
+        double wide = Hand.onFx(() -> worn.getLayoutBounds().getWidth());
+        hand.twice(worn, wide / 2, 300);
+        assertThat(hand.studio().selection().stage()).isEqualTo(Stage.DRESS);
+        assertThat(hand.studio().article().orElseThrow().name()).isEqualTo("Crew apron");
+        assertThat(hand.studio().selection().pieces()).hasSize(1);
+        assertThat(hand.shows("grain-of-the-lay")).isTrue();
+    }
+
+    @Test
+    void theRepeatIsRearrangedInItsLineAndAnInkIsTypedAtOnce() throws Exception {
+        hand.click("recurs-drop-1/2");
+        assertThat(design().repeat().arrangement().toString()).isEqualTo("drop 1/2");
+        hand.click("swatch-Weld");
+        hand.rest();
+        hand.type("#336699");
+        hand.press(KeyCode.ENTER);
+        assertThat(design().palette().orFirst(hand.studio().selection().colourway()).colours()
+                .get(design().palette().slot("Weld")).hex()).isEqualTo("#336699");
     }
 }

@@ -194,7 +194,7 @@ class ProduceByHandTest extends AtTheDemo {
     void aTileIsAddedAndWrittenAsShapes() throws Exception {
         hand.click("shelf-Foredeck");
         toTheDocket();
-        hand.menu("add-job", 1);
+        hand.click("add-tile");
         assertThat(job("Foredeck tile").task().subject()).isEqualTo(new Id("foredeck"));
         hand.click("job-format");
         for (int i = 0; i < 3; i++) {

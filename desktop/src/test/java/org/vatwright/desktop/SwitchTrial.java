@@ -44,6 +44,10 @@ public final class SwitchTrial {
             javafx.stage.Stage stage = new javafx.stage.Stage();
             stage.setScene(scene[0]);
             stage.show();
+        });
+        // As long as it takes somebody to find the demo on the first page, and then to look at it.
+        Thread.sleep(2500);
+        Shots.onFx(() -> {
             window[0].work();
             window[0].desk().openDemo();
         });

@@ -1,6 +1,7 @@
 package org.vatwright.desktop.building;
 
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Path2D;
 import java.util.List;
 
 import org.vatwright.core.colour.Colourway;
@@ -151,11 +152,13 @@ final class BondChapter extends Chapter.Of<Blocks> {
         pane.setMinSize(SIDE, SIDE);
         pane.setPrefSize(SIDE, SIDE);
         pane.setClip(new Rectangle(SIDE, SIDE));
+        Path2D all = new Path2D.Double();
         for (VectorMark mark : blocks.drawing(repeat, Phase.OWN, Work.on(1)).onTile(repeat.tile())) {
-            Path path = AwtShapes.path(mark.shape(), new AffineTransform());
-            path.getStyleClass().add("block-drawn");
-            pane.getChildren().add(path);
+            all.append(mark.shape(), false);
         }
+        Path path = AwtShapes.path(all, new AffineTransform());
+        path.getStyleClass().add("block-drawn");
+        pane.getChildren().add(path);
         if (bond instanceof Bond.Argyle) {
             for (int i = -1; i < 3; i++) {
                 javafx.scene.shape.Line falling = new javafx.scene.shape.Line(i * 10 - 5, -5, i * 10 + 31, 31);

@@ -48,6 +48,7 @@ final class CellPane extends ClothPane {
     private final HandNumber number;
     private final CornerGrip size;
     private final TurnGrip turn;
+    private final GapGrip gap;
     private boolean rolled;
     private boolean leftShown;
     private Design design;
@@ -63,6 +64,7 @@ final class CellPane extends ClothPane {
         dots = new DotHandles(studio, this, guides);
         // Before the others: where grips lie over each other the turn is held.
         turn = new TurnGrip(studio, this, number);
+        gap = new GapGrip(studio, this, number);
         laid = new LaidHandles(studio, this, number);
         motifs = new MotifHandles(studio, this, guides);
         line = new LineHandles(studio, this, guides);
@@ -74,11 +76,11 @@ final class CellPane extends ClothPane {
         over.setMouseTransparent(true);
         getChildren().add(cloth);
         getChildren().addAll(shades);
-        getChildren().addAll(crowding, over, guides, dots, laid, motifs, line, turn, size);
+        getChildren().addAll(crowding, over, guides, dots, laid, motifs, line, turn, gap, size);
         getChildren().addAll(rules.nodes());
         getChildren().addAll(across, down, corner, number);
         Ui.placedByHand(shades);
-        Ui.placedByHand(across, down, corner, guides, dots, laid, motifs, line, turn, crowding);
+        Ui.placedByHand(across, down, corner, guides, dots, laid, motifs, line, turn, gap, crowding);
         addEventHandler(MouseEvent.MOUSE_PRESSED, e -> number.hide());
         setOnMouseMoved(this::pointer);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::pointer);
@@ -173,6 +175,7 @@ final class CellPane extends ClothPane {
         motifs.show(design, v, rolled);
         line.show(design, v, rolled);
         turn.show(design, v, rolled);
+        gap.show(design, v, rolled);
         size.setVisible(!rolled);
         size.setCenterX(v.pxX(design.repeat().widthMm()));
         size.setCenterY(v.pxY(design.repeat().heightMm()));

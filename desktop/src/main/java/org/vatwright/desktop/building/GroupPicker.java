@@ -76,17 +76,19 @@ final class GroupPicker extends VBox {
         flag.lineTo(w * 0.42, h * 0.1 + 1);
         flag.lineTo(1.5, h * 0.24 + 1);
         flag.closePath();
+        Path2D all = new Path2D.Double();
         for (AffineTransform operation : group.operations(w, h)) {
             for (int column = -1; column <= 2; column++) {
                 for (int row = -1; row <= 2; row++) {
                     AffineTransform place = AffineTransform.getTranslateInstance(column * w + 5, row * h + 5);
                     place.concatenate(operation);
-                    Path path = AwtShapes.path(flag, place);
-                    path.getStyleClass().add("block-drawn");
-                    pane.getChildren().add(path);
+                    all.append(flag.getPathIterator(place), false);
                 }
             }
         }
+        Path path = AwtShapes.path(all, new AffineTransform());
+        path.getStyleClass().add("block-drawn");
+        pane.getChildren().add(path);
         return pane;
     }
 }

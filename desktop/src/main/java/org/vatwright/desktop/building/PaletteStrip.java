@@ -156,7 +156,12 @@ final class PaletteStrip extends VBox {
     private VBox swatch(Swatch swatch, String words, ChosenInk ink) {
         swatch.setId("swatch-" + words);
         swatch.chosen(studio.selection().ink().equals(ink));
-        swatch.setOnAction(e -> studio.select(s -> s.withInk(s.ink().equals(ink) ? ChosenInk.NONE : ink)));
+        swatch.setOnAction(e -> {
+            studio.select(s -> s.withInk(s.ink().equals(ink) ? ChosenInk.NONE : ink));
+            if (editor.isVisible()) {
+                editor.begin();
+            }
+        });
         swatch.setOnDragDetected(e -> {
             ClipboardContent content = new ClipboardContent();
             content.putString(DRAGGED + words);

@@ -5,19 +5,24 @@ import java.util.List;
 import org.kordamp.ikonli.javafx.FontIcon;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.desktop.control.ArrangementPicker;
 import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.frame.Command;
 import org.vatwright.desktop.frame.Commands;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
@@ -30,6 +35,7 @@ final class RepeatLine extends VBox {
     private final NumberRow width;
     private final NumberRow height;
     private final ArrangementPicker arrangement;
+    private final Segments<Arrangement> recurs;
     private final Label tile = Ui.prose("", "quiet");
 
     /** @param toggle opens and closes it */
@@ -46,15 +52,21 @@ final class RepeatLine extends VBox {
                 a -> studio.editDesign("arrangement " + a, d -> d.withRepeat(d.repeat().withArrangement(a))));
         FontIcon turn = new FontIcon("fth-chevron-down");
         words.setMinWidth(0);
+        recurs = ArrangementPicker.small("recurs",
+                a -> studio.editDesign("arrangement " + a, d -> d.withRepeat(d.repeat().withArrangement(a))));
         line.setGraphic(Ui.row(Ui.label("Repeat", "card-title"), words, Ui.spring(), turn));
         line.getStyleClass().add("line-button");
+        line.setMinWidth(0);
         line.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(line, Priority.ALWAYS);
         line.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
         line.setId("repeat");
         line.setOnAction(e -> toggle.run());
         ((Region) line.getGraphic()).prefWidthProperty().bind(line.widthProperty().subtract(20));
         open.getChildren().addAll(Ui.pair(width, height), arrangement, tile, new RepeatTurn(studio));
-        getChildren().addAll(line, open);
+        HBox head = new HBox(line, recurs);
+        head.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(head, open);
     }
 
     /** @return what can be done in it. @param unfold opens it */
@@ -68,9 +80,12 @@ final class RepeatLine extends VBox {
 
     void show(Design design, boolean isOpen) {
         Repeat repeat = design.repeat();
-        words.setText("%s x %s mm, %s".formatted(Numbers.plain(repeat.widthMm(), 2),
-                Numbers.plain(repeat.heightMm(), 2), repeat.arrangement()));
-        line.setAccessibleText("Repeat, " + words.getText());
+        words.setText("%s x %s mm".formatted(Numbers.plain(repeat.widthMm(), 2),
+                Numbers.plain(repeat.heightMm(), 2)));
+        line.setAccessibleText("Repeat, %s, %s".formatted(words.getText(), repeat.arrangement()));
+        Ui.tip(line, "%s, %s".formatted(words.getText(), repeat.arrangement()));
+        recurs.show(repeat.arrangement());
+        Ui.show(recurs, !isOpen);
         pseudoClassStateChanged(Styles.CHOSEN, isOpen);
         Ui.show(open, isOpen);
         if (isOpen) {

@@ -2,6 +2,7 @@ package org.vatwright.desktop.building;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.dress.Article;
@@ -16,11 +17,13 @@ import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.LiveCloth;
 import org.vatwright.desktop.studio.Scenes;
+import org.vatwright.desktop.studio.Stage;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.StackPane;
@@ -30,7 +33,6 @@ import javafx.scene.shape.Rectangle;
 /** A field or an article wearing the design, live; below it all that could be looked at instead. */
 final class WornPane extends Pane {
 
-    private Id shown = Id.NONE;
     private static final double THUMB = 64;
     private static final double FIELD_CELLS = 4;
     private static final double BOTTOM = 158;
@@ -48,6 +50,8 @@ final class WornPane extends Pane {
     private final ScaleBar bar = new ScaleBar();
     private final Label scale = Ui.label("", "on-cloth");
     private final ScrollPane strip = new ScrollPane(thumbs);
+    private Id shown = Id.NONE;
+    private double pxPerMm;
 
     WornPane(Studio studio) {
         this.studio = studio;
@@ -64,9 +68,21 @@ final class WornPane extends Pane {
         setClip(clip);
         Ui.placedByHand(strip, bar, scale, title);
         title.setMouseTransparent(true);
+        setOnMouseClicked(this::clicked);
         getChildren().addAll(cloth, strip, bar, scale, title);
         widthProperty().addListener((o, a, b) -> studio.design().ifPresent(d -> show(d, studio.colourway(d))));
         heightProperty().addListener((o, a, b) -> studio.design().ifPresent(d -> show(d, studio.colourway(d))));
+    }
+
+    /** A double click on a piece goes to dress it. */
+    private void clicked(MouseEvent e) {
+        if (e.getClickCount() != 2 || pxPerMm == 0) {
+            return;
+        }
+        studio.project().article(studio.selection().worn()).ifPresent(article -> studio.cut(article)
+                .pieceAt((e.getX() - cloth.getLayoutX()) / pxPerMm, (e.getY() - cloth.getLayoutY()) / pxPerMm)
+                .ifPresent(piece -> studio.select(s -> s.withStage(Stage.DRESS).withArticle(article)
+                        .withPieces(Set.of(piece.id())))));
     }
 
     /** @return whether what is worn is that design, in whatever state */
@@ -82,7 +98,7 @@ final class WornPane extends Pane {
         Id worn = studio.selection().worn();
         double w = getWidth() - 2 * MARGIN;
         double h = getHeight() - BOTTOM - TOP;
-        double pxPerMm = draw(cloth, worn, design, colourway, MARGIN, TOP, w, h);
+        pxPerMm = draw(cloth, worn, design, colourway, MARGIN, TOP, w, h);
         title.setText("Worn   " + studio.project().article(worn).map(Article::name).orElse("field") + ", "
                 + colourway.name());
         title.autosize();

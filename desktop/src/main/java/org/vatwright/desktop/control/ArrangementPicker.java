@@ -22,13 +22,23 @@ public final class ArrangementPicker extends VBox {
             new Arrangement.Drop(new Fraction(1, 3)), Arrangement.HALF_BRICK,
             new Arrangement.Brick(new Fraction(1, 3)));
 
+    private static final double SMALL = 0.52;
+
     private final Segments<Arrangement> pictures;
     private final TextField share = new TextField();
     private Arrangement now = Arrangement.STRAIGHT;
 
+    /** The drawings alone, small enough to stand in a line. @param what in front of their ids */
+    public static Segments<Arrangement> small(String what, Consumer<Arrangement> take) {
+        Segments<Arrangement> all = new Segments<>(SHOWN, ArrangementPicker::words, a -> drawing(a, SMALL), take);
+        SHOWN.forEach(a -> all.button(a).setId(what + "-" + a.toString().replace(' ', '-')));
+        all.getStyleClass().add("small-drawings");
+        return all;
+    }
+
     public ArrangementPicker(Studio studio, String what, Consumer<Arrangement> take) {
         super(4);
-        pictures = new Segments<>(SHOWN, ArrangementPicker::words, ArrangementPicker::drawing, take);
+        pictures = new Segments<>(SHOWN, ArrangementPicker::words, a -> drawing(a, 1), take);
         SHOWN.forEach(a -> pictures.button(a).setId(what.replace(' ', '-') + "-" + a.toString().replace(' ', '-')));
         pictures.getStyleClass().add("drawings");
         share.setId(what.replace(' ', '-'));
@@ -63,18 +73,19 @@ public final class ArrangementPicker extends VBox {
         };
     }
 
-    private static Node drawing(Arrangement a) {
+    private static Node drawing(Arrangement a, double scale) {
         Pane pane = new Pane();
-        pane.setMinSize(30, 26);
-        pane.setPrefSize(30, 26);
-        pane.setClip(new Rectangle(30, 26));
-        double w = 10;
-        double h = 9;
+        pane.setMinSize(30 * scale, 26 * scale);
+        pane.setPrefSize(30 * scale, 26 * scale);
+        pane.setClip(new Rectangle(30 * scale, 26 * scale));
+        double w = 10 * scale;
+        double h = 9 * scale;
+        double gap = scale;
         for (int column = -1; column < 4; column++) {
             for (int row = -1; row < 4; row++) {
                 double x = (column + a.shift(Math.floorMod(row, a.rows()))) * w;
-                double y = (row + a.drop(Math.floorMod(column, a.columns()))) * h - 1;
-                Rectangle cell = new Rectangle(x + 1, y + 1, w - 2, h - 2);
+                double y = (row + a.drop(Math.floorMod(column, a.columns()))) * h - gap;
+                Rectangle cell = new Rectangle(x + gap, y + gap, w - 2 * gap, h - 2 * gap);
                 cell.getStyleClass().add(column == 1 && row == 1 ? "cell-drawn-chosen" : "cell-drawn");
                 pane.getChildren().add(cell);
             }

@@ -15,6 +15,7 @@ import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -107,6 +108,17 @@ public final class ColourEditor extends VBox {
                 fields.get(i).setText(NOTATIONS.get(i).write().apply(colour));
             }
         }
+    }
+
+    /** Puts the hand into the first field, so that a colour can be typed at once. */
+    public void begin() {
+        TextField first = fields.getFirst();
+        Platform.runLater(() -> {
+            if (first.getScene() != null && isVisible()) {
+                first.requestFocus();
+                first.selectAll();
+            }
+        });
     }
 
     private void take(Notation notation, TextField field) {

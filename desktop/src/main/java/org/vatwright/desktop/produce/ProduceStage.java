@@ -30,10 +30,9 @@ import org.vatwright.files.produce.Producer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** Produce: the docket of jobs. They run beside the window, one after the other, and can be stopped. */
@@ -58,11 +57,9 @@ public final class ProduceStage extends StageView {
         this.press = press;
         press.watch(this::showRuns);
         form = new JobForm(studio, press);
-        MenuButton add = new MenuButton("Add a job");
-        add.setId("add-job");
-        add.getStyleClass().add("pill");
-        add.getItems().addAll(adding("Tile of a design", this::ofTile), adding("Field of a design", this::ofField),
-                adding("Dressed article", this::ofArticle));
+        Button addTile = adding("add-tile", "Tile", "Add the tile of the design in view", this::ofTile);
+        Button addField = adding("add-field", "Field", "Add a field of the design in view", this::ofField);
+        Button addDressed = adding("add-dressed", "Dressed article", "Add the article in view", this::ofArticle);
         empty = new FirstSteps("Nothing on the docket yet", List.of(
                 new FirstSteps.Step("first-tile", "A tile", "The repeat in whole pixels, for a printer.", tile,
                         this::ofTile),
@@ -78,7 +75,7 @@ public final class ProduceStage extends StageView {
                     refresh();
                 }));
         choose.setId("choose-folder");
-        var head = Ui.row(add, all, Ui.spring(), where, choose);
+        var head = Ui.row(Ui.label("Add", "pane-title"), addTile, addField, addDressed, all, Ui.spring(), where, choose);
         head.getStyleClass().add("pane-head");
         ScrollPane scroll = new ScrollPane(docket);
         scroll.getStyleClass().add("bare-scroll");
@@ -97,10 +94,14 @@ public final class ProduceStage extends StageView {
                 : desk.file().map(Path::getParent).orElse(Path.of(System.getProperty("user.home"))).resolve("produced");
     }
 
-    private static MenuItem adding(String words, Runnable add) {
-        MenuItem item = new MenuItem(words);
-        item.setOnAction(e -> add.run());
-        return item;
+    private static Button adding(String id, String title, String words, Runnable add) {
+        Button button = Ui.button(title, add);
+        button.setId(id);
+        button.setAccessibleText(words);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.getStyleClass().add("pill");
+        Ui.tip(button, words);
+        return button;
     }
 
     private void ofTile() {
