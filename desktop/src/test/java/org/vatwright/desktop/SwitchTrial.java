@@ -59,7 +59,8 @@ public final class SwitchTrial {
                 for (Layer layer : design.layers()) {
                     timed(round + " layer", layer.name(), scene[0], () -> studio.select(s -> s.withLayer(layer.id())));
                     for (String chapter : chapters(scene[0])) {
-                        timed(round + " chapter", chapter, scene[0], () -> ((Button) scene[0].lookup("#" + chapter)).fire());
+                        timed(round + " chapter", chapter, scene[0],
+                                () -> ((Button) scene[0].lookup("#" + chapter)).fire());
                     }
                 }
             }

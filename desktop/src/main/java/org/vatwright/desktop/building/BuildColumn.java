@@ -14,6 +14,9 @@ import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.frame.Command;
 import org.vatwright.desktop.frame.Commands;
 import org.vatwright.desktop.frame.Desk;
+import org.vatwright.desktop.recipe.FamilySheet;
+import org.vatwright.desktop.recipe.FreshLayer;
+import org.vatwright.desktop.recipe.RecipeList;
 import org.vatwright.desktop.studio.ChosenInk;
 import org.vatwright.desktop.studio.Studio;
 

@@ -98,7 +98,8 @@ final class CellPane extends ClothPane {
     void show(Design shown, Colourway itsColourway) {
         boolean other = design == null || !design.id().equals(shown.id())
                 || design.repeat().widthMm() != shown.repeat().widthMm() && !studio.dragging()
-                || design.repeat().heightMm() != shown.repeat().heightMm() && !studio.dragging() || rules.leftWanted() != leftShown;
+                || design.repeat().heightMm() != shown.repeat().heightMm() && !studio.dragging()
+                || rules.leftWanted() != leftShown;
         leftShown = rules.leftWanted();
         design = shown;
         colourway = itsColourway;

@@ -95,10 +95,12 @@ final class GapGrip extends ClothHandles {
             if (!studio.dragging()) {
                 studio.beginDrag("gap between motifs");
             }
-            double out = Math.hypot(viewport.pxX(r.x()) - e.getX(), viewport.pxY(r.y()) - e.getY()) / viewport.pxPerMm();
+            double out = Math.hypot(viewport.pxX(r.x()) - e.getX(), viewport.pxY(r.y()) - e.getY())
+                    / viewport.pxPerMm();
             double step = e.isShiftDown() ? 0.05 : 0.5;
             gap(Math.max(0, Math.rint(2 * (out - r.reach()) / step) * step));
-            number.pulled(e, "%s mm".formatted(Numbers.plain(scattered().map(Placing.Scattered::gapMm).orElse(0.0), 2)));
+            number.pulled(e,
+                    "%s mm".formatted(Numbers.plain(scattered().map(Placing.Scattered::gapMm).orElse(0.0), 2)));
         });
     }
 

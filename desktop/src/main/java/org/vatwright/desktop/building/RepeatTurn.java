@@ -28,6 +28,7 @@ final class RepeatTurn extends VBox {
         angle = NumberRow.number(studio, "Turn all", "turn the whole repeat", "\u00b0", 3, 1, this::offer);
         scale = NumberRow.number(studio, "Scale all", "scale the whole repeat", "%", 2, 5, this::scale);
         scale.show(100);
+        angle.show(0);
         scale.field().focusedProperty().addListener((o, was, is) -> scale.show(100));
         getChildren().addAll(Ui.pair(scale, angle), offers);
     }

@@ -8,6 +8,7 @@ import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.Shows;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.recipe.RecipeActions;
 import org.vatwright.desktop.studio.Studio;
 
 /** How a layer lies on those below it: opacity, blend, where it shows, what is done to its marks. */

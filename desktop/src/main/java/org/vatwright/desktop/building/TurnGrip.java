@@ -43,7 +43,8 @@ final class TurnGrip extends ClothHandles {
                 FabricStructure now = (FabricStructure) x;
                 return now.closed(a, now.fabric().endsPerCm(), now.fabric().picksPerCm());
             }));
-            case LaidStructure laid -> Optional.of(new Turned(laid.angleDeg(), a -> x -> ((LaidStructure) x).withAngle(a)));
+            case LaidStructure laid ->
+                Optional.of(new Turned(laid.angleDeg(), a -> x -> ((LaidStructure) x).withAngle(a)));
             default -> Optional.empty();
         });
     }
@@ -82,7 +83,8 @@ final class TurnGrip extends ClothHandles {
         }
         turned().ifPresent(t -> {
             double a = Math.toRadians(t.degrees());
-            held = Math.hypot(middleX() + ARM_PX * Math.cos(a) - e.getX(), middleY() - ARM_PX * Math.sin(a) - e.getY()) < REACH_PX;
+            held = Math.hypot(middleX() + ARM_PX * Math.cos(a) - e.getX(),
+                    middleY() - ARM_PX * Math.sin(a) - e.getY()) < REACH_PX;
             if (held) {
                 e.consume();
             }

@@ -88,7 +88,8 @@ final class LayCard extends VBox {
                 Ui.row(Ui.link("straight", () -> turn(0)), Ui.link("bias", () -> turn(45)),
                         Ui.link("cross", () -> turn(90))));
         worn.getChildren().addAll(frame, Ui.labelled("Design", design), Ui.labelled("Colourway", colourway), scale,
-                Ui.row(dial, turned), Ui.pair(startX, startY), Ui.row(Ui.spring(), home), opacity, Ui.labelled("Blend", mode),
+                Ui.row(dial, turned), Ui.pair(startX, startY), Ui.row(Ui.spring(), home), opacity,
+                Ui.labelled("Blend", mode),
                 Ui.row(Ui.spring(), Ui.link("take the cloth off", this::strip)));
         Button dress = Ui.button("Lay the design here", () -> studio.editLays("lay the design", l -> l));
         dress.setId("lay-here");

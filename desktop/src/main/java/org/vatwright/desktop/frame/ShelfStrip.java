@@ -109,7 +109,7 @@ final class ShelfStrip extends VBox {
         button.getStyleClass().add("shelf-item");
         button.setId("shelf-" + design.name().replace(' ', '-'));
         button.setAccessibleText(design.name());
-        button.setMaxWidth(Double.MAX_VALUE);
+        button.setMaxWidth(open ? Double.MAX_VALUE : USE_PREF_SIZE);
         button.setAlignment(Pos.CENTER_LEFT);
         Ui.tip(button, design.name());
         button.setOnAction(e -> choose(design));

@@ -75,7 +75,8 @@ public final class ProduceStage extends StageView {
                     refresh();
                 }));
         choose.setId("choose-folder");
-        var head = Ui.row(Ui.label("Add", "pane-title"), addTile, addField, addDressed, all, Ui.spring(), where, choose);
+        var head = Ui.row(Ui.label("Add", "pane-title"), addTile, addField, addDressed, all, Ui.spring(), where,
+                choose);
         head.getStyleClass().add("pane-head");
         ScrollPane scroll = new ScrollPane(docket);
         scroll.getStyleClass().add("bare-scroll");

@@ -40,7 +40,8 @@ final class BlockGrips {
                 .measuring(b.lengthMm(), b::withLength));
         grips.add(new Grip("breadth", w / 2, high - joint / 2, (x, y) -> b.withBreadth(
                 Grip.kept(b.bond() instanceof Bond.Scales ? (y + joint / 2) / 2 - joint : y - joint / 2,
-                        breadth(b), broadest))).measuring(b.breadthMm(), b::withBreadth));
+                        breadth(b), broadest)))
+                .measuring(b.breadthMm(), b::withBreadth));
         if (!(b.bond() instanceof Bond.Scales || b.bond() instanceof Bond.Diamonds
                 || b.bond() instanceof Bond.Argyle || b.bond() instanceof Bond.Triangles)) {
             // Where the length is so many breadths less a joint, it grows with the joint and the grip with both.
@@ -49,7 +50,8 @@ final class BlockGrips {
                     0.8 * Math.min(b.lengthMm(), b.breadthMm())))).measuring(joint, b::withJointWidth));
             if (!(b.bond() instanceof Bond.Hexagons)) {
                 grips.add(new Grip("corner", joint / 2 + b.radiusMm(), joint / 2, (x, y) -> b.withRadiusMm(
-                        Grip.kept(x - joint / 2, 0, Math.min(b.lengthMm(), b.breadthMm()) / 2))).measuring(b.radiusMm(), b::withRadiusMm));
+                        Grip.kept(x - joint / 2, 0, Math.min(b.lengthMm(), b.breadthMm()) / 2)))
+                        .measuring(b.radiusMm(), b::withRadiusMm));
             }
         }
         return grips;

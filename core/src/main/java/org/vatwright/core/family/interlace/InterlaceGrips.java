@@ -24,7 +24,8 @@ final class InterlaceGrips {
             grips.add(new Grip("spacing", 1.5 * s, d, (x, y) -> i.withSpacing(Grip.kept(x / 1.5, least, 5000), d))
                     .measuring(s, mm -> i.withSpacing(mm, d)));
             grips.add(new Grip("spacing down", s, 1.5 * d,
-                    (x, y) -> i.withSpacing(s, Grip.kept(y / 1.5, least, 5000))).measuring(d, mm -> i.withSpacing(s, mm)));
+                    (x, y) -> i.withSpacing(s, Grip.kept(y / 1.5, least, 5000)))
+                    .measuring(d, mm -> i.withSpacing(s, mm)));
             return grips;
         }
         double middle = i.mesh() instanceof Mesh.Braid ? d : d / 2;
@@ -41,7 +42,8 @@ final class InterlaceGrips {
                 ? new Grip("period", s / 2, d, (x, y) -> i.withSpacing(s, Grip.kept(y, 0.5, 5000)))
                         .measuring(d, mm -> i.withSpacing(s, mm))
                 : new Grip("spacing down", s / 2, 1.5 * d,
-                        (x, y) -> i.withSpacing(s, Grip.kept(y / 1.5, 0.5, 5000))).measuring(d, mm -> i.withSpacing(s, mm)));
+                        (x, y) -> i.withSpacing(s, Grip.kept(y / 1.5, 0.5, 5000)))
+                        .measuring(d, mm -> i.withSpacing(s, mm)));
         return grips;
     }
 }

@@ -1,4 +1,4 @@
-package org.vatwright.desktop.building;
+package org.vatwright.desktop.recipe;
 
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -27,7 +27,7 @@ import org.vatwright.desktop.frame.LayerDrag;
 import org.vatwright.desktop.studio.Studio;
 
 /** The recipe: the layers of the design as short lines, the topmost first, and the ground below them. */
-final class RecipeList extends VBox {
+public final class RecipeList extends VBox {
 
     private static final double MOST_HEIGHT = 188;
 
@@ -43,7 +43,7 @@ final class RecipeList extends VBox {
     private final HBox tools;
 
     /** @param addLayer opens the sheet of families */
-    RecipeList(Studio studio, Runnable addLayer) {
+    public RecipeList(Studio studio, Runnable addLayer) {
         super(4);
         this.studio = studio;
         actions = new RecipeActions(studio);
@@ -86,7 +86,7 @@ final class RecipeList extends VBox {
         return list.getChildren().stream().filter(LayerLine.class::isInstance).map(LayerLine.class::cast).toList();
     }
 
-    void show(Design design, Colourway colourway) {
+    public void show(Design design, Colourway colourway) {
         lines.keySet().removeIf(id -> design.layer(id).isEmpty());
         List<Node> wanted = new ArrayList<>();
         String above = "";

@@ -1,4 +1,4 @@
-package org.vatwright.desktop.building;
+package org.vatwright.desktop.recipe;
 
 import org.vatwright.desktop.control.Ui;
 

@@ -1,4 +1,4 @@
-package org.vatwright.desktop.building;
+package org.vatwright.desktop.recipe;
 
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.pattern.Design;
@@ -16,7 +16,7 @@ import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 
 /** What is done to the chosen layers of the recipe. Each is one step of the history. */
-final class RecipeActions {
+public final class RecipeActions {
 
     /** Layers as they were when they were copied. */
     private record Held(Design from, Set<Integer> layers) {}
@@ -24,7 +24,7 @@ final class RecipeActions {
     private final Studio studio;
     private Optional<Held> held = Optional.empty();
 
-    RecipeActions(Studio studio) {
+    public RecipeActions(Studio studio) {
         this.studio = studio;
     }
 
@@ -113,7 +113,7 @@ final class RecipeActions {
     }
 
     /** Changes all chosen layers, of which none may be locked. */
-    void change(String name, UnaryOperator<Layer> change) {
+    public void change(String name, UnaryOperator<Layer> change) {
         Set<Integer> layers = chosen();
         studio.editDesign(layers.size() > 1 ? "%s of %s".formatted(name, words(layers)) : name, d -> {
             Recipe.refuseLocked(d, layers);

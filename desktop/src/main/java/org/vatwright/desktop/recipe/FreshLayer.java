@@ -1,4 +1,4 @@
-package org.vatwright.desktop.building;
+package org.vatwright.desktop.recipe;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -11,14 +11,14 @@ import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.woven.FabricStructure;
 
 /** A layer just added: on top of the others, in the first inks the design does not use yet. */
-final class FreshLayer {
+public final class FreshLayer {
 
     /** A cell of one period below this would be a speck on the cloth. */
     private static final double LEAST_PERIOD_MM = 25;
 
     private FreshLayer() {}
 
-    static Design on(Design design, Catalogue.Family family) {
+    public static Design on(Design design, Catalogue.Family family) {
         Structure fresh = family.fresh().apply(design, inks(design));
         List<Layer> more = new ArrayList<>(design.layers());
         more.add(new Layer(design.freeId(), family.title(), fresh));

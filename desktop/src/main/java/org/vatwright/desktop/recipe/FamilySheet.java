@@ -1,4 +1,4 @@
-package org.vatwright.desktop.building;
+package org.vatwright.desktop.recipe;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -33,7 +33,7 @@ import javafx.scene.layout.VBox;
  * What a layer can be, as small live pictures in the design's own inks and repeat. A click or the arrow keys choose, a
  * double click or Enter adds; the first letter goes to the next of that letter.
  */
-final class FamilySheet extends VBox {
+public final class FamilySheet extends VBox {
 
     private static final int COLUMNS = 4;
     private static final double WIDE = 60;
@@ -55,7 +55,7 @@ final class FamilySheet extends VBox {
      * @param drawing,picture ask for a file and make it a motif
      * @param close is called when it has done its work, or by Escape
      */
-    FamilySheet(Studio studio, Consumer<Catalogue.Family> add, Runnable drawing, Runnable picture, Runnable close) {
+    public FamilySheet(Studio studio, Consumer<Catalogue.Family> add, Runnable drawing, Runnable picture, Runnable close) {
         super(8);
         this.studio = studio;
         setId("family-sheet");
@@ -162,16 +162,16 @@ final class FamilySheet extends VBox {
     }
 
     /** @return one for each thing that can be added */
-    List<Command> commands() {
+    public List<Command> commands() {
         return entries.stream().map(e -> new Command("Add " + e.title().toLowerCase(Locale.ROOT), "Recipe", e.add()))
                 .toList();
     }
 
-    void begin() {
+    public void begin() {
         choose(now);
     }
 
-    void show(Design design, Colourway colourway) {
+    public void show(Design design, Colourway colourway) {
         hint.setText(design.layers().isEmpty()
                 ? "What is the first layer of %s? A double click or Enter takes it.".formatted(design.name())
                 : "A double click or Enter adds it on top; Escape closes.");

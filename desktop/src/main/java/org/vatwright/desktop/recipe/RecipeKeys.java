@@ -1,4 +1,4 @@
-package org.vatwright.desktop.building;
+package org.vatwright.desktop.recipe;
 
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
