@@ -55,7 +55,8 @@ public final class FamilySheet extends VBox {
      * @param drawing,picture ask for a file and make it a motif
      * @param close is called when it has done its work, or by Escape
      */
-    public FamilySheet(Studio studio, Consumer<Catalogue.Family> add, Runnable drawing, Runnable picture, Runnable close) {
+    public FamilySheet(Studio studio, Consumer<Catalogue.Family> add, Runnable drawing, Runnable picture,
+            Runnable close) {
         super(8);
         this.studio = studio;
         setId("family-sheet");
