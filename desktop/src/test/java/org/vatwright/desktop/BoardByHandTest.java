@@ -106,6 +106,13 @@ class BoardByHandTest extends AtTheDemo {
         assertThat(edge).isEqualTo(Math.rint(edge * 10) / 10, within(1e-9));
         click("board", 0, 0, KeyCode.SHIFT);
         assertThat(hand.studio().motifHand().parts()).containsExactlyInAnyOrder(0, 1);
+        assertThat(hand.shows("board-choice")).isTrue();
+        double right = box(1).getCenterX();
+        hand.point(hand.named("Mirror left and right about the point"));
+        assertThat(box(1).getCenterX()).as("shown mirrored, and not yet so").isEqualTo(right);
+        hand.click(hand.named("Mirror left and right about the point"));
+        assertThat(box(1).getCenterX()).isLessThan(box(0).getCenterX());
+        hand.press(KeyCode.CONTROL, KeyCode.Z);
         hand.menu("board-align", 5);
         assertThat(part(0).shape().getBounds2D().getCenterY())
                 .isEqualTo(part(1).shape().getBounds2D().getCenterY(), within(1e-9));

@@ -196,6 +196,13 @@ final class Hand implements AutoCloseable {
         twice(node(id));
     }
 
+    /** Moves the pointer onto it. */
+    void point(Node node) throws Exception {
+        Point2D at = reach(node);
+        does(() -> robot.mouseMove(at));
+        rest();
+    }
+
     /** Clicks twice, quickly. */
     void twice(Node node) throws Exception {
         Point2D at = reach(node);

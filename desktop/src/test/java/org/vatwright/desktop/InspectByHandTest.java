@@ -76,7 +76,8 @@ class InspectByHandTest extends AtTheDemo {
         Hand.onFx(() -> hand.studio().editStructure("turn", Stripes.class,
                 s -> s.withAngle(37)));
         Project turned = hand.studio().project();
-        untilSaid("it is told that it closes nearly", "closes nearly");
+        untilSaid("it is told that it closes nearly", "closes nearly",
+                "At 37\u00b0 it does not close on this tile and is drawn at the nearest that does, ");
         Node findings = hand.node("findings");
         Node cure = Hand.onFx(() -> findings.lookupAll(".button").stream()
                 .filter(n -> n.getId() != null && n.getId().startsWith("cure-")).findFirst().orElseThrow());

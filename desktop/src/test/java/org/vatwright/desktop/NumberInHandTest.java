@@ -120,6 +120,21 @@ class NumberInHandTest extends AtTheDemo {
         assertThat(hand.text("undo")).isEqualTo("Undo: gap between motifs 3 mm");
     }
 
+    @Test
+    void arrowsAreNotForTheNumberUntilItIsTypedAndItGoesByItself() throws Exception {
+        hand.click("shelf-Swell");
+        pull("grip-amplitude", 0, -12);
+        double pulled = open(Zigzag.class).amplitudeMm();
+        hand.press(KeyCode.RIGHT);
+        assertThat(hand.shows("hand-number")).isFalse();
+        assertThat(open(Zigzag.class).amplitudeMm()).isEqualTo(pulled);
+        pull("grip-amplitude", 0, 6);
+        assertThat(hand.shows("hand-number")).isTrue();
+        hand.click("chapter-surface");
+        assertThat(hand.shows("hand-number")).as("the hand is elsewhere").isFalse();
+        assertThat(hand.text("undo")).isEqualTo("Undo: pull amplitude");
+    }
+
     private double gap() {
         return ((Placing.Scattered) open(Motifs.class).placing()).gapMm();
     }

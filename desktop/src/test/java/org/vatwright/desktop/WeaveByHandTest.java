@@ -284,4 +284,37 @@ class WeaveByHandTest extends AtTheDemo {
         assertThat(hand.studio().project()).isEqualTo(good);
         assertThat(hand.messageText()).contains("deck.wif was not read").contains("1 to 32");
     }
+
+    @Test
+    void aToolShowsItsWorkOnTheAreaBeforeItIsDone() throws Exception {
+        assertThat(hand.shows("draft-choice")).as("nothing is chosen yet").isFalse();
+        Node grid = hand.node("draft");
+        hand.click("draft-choose");
+        hand.drag(grid, LEFT + 7, TOP + 7, 3 * SIDE, 3 * SIDE);
+        assertThat(hand.shows("draft-choice")).isTrue();
+        javafx.scene.image.WritableImage before = picture(grid);
+        hand.point(hand.node("draft-invert"));
+        assertThat(same(before, picture(grid))).as("the squares are shown inverted").isFalse();
+        assertThat(hand.studio().project()).as("and are not yet").isEqualTo(this.before);
+        hand.point(hand.node("draft-threads"));
+        assertThat(same(before, picture(grid))).isTrue();
+        hand.click("draft-invert");
+        assertThat(hand.text("undo")).startsWith("Undo: invert");
+        hand.click("draft-mark");
+        assertThat(hand.shows("draft-choice")).isFalse();
+    }
+
+    private static javafx.scene.image.WritableImage picture(Node node) throws Exception {
+        return Hand.onFx(() -> node.snapshot(null, null));
+    }
+
+    private static boolean same(javafx.scene.image.Image a, javafx.scene.image.Image b) {
+        int other = 0;
+        for (int y = 0; y < a.getHeight(); y++) {
+            for (int x = 0; x < a.getWidth(); x++) {
+                other += a.getPixelReader().getArgb(x, y) == b.getPixelReader().getArgb(x, y) ? 0 : 1;
+            }
+        }
+        return other == 0;
+    }
 }

@@ -71,6 +71,32 @@ class GripsTest {
         }
     }
 
+    /** The length that a grip tells is the one it pulls: typed back it changes nothing, typed otherwise it is told so. */
+    @Test
+    void theLengthOfAGripIsThatWhichItPulls() {
+        int measured = 0;
+        for (LaidStructure laid : all()) {
+            for (int i = 0; i < laid.grips().size(); i++) {
+                Grip grip = laid.grips().get(i);
+                if (grip.measure().isEmpty()) {
+                    continue;
+                }
+                measured++;
+                Grip.Measure measure = grip.measure().get();
+                String what = "%s of %s".formatted(grip.name(), laid);
+                assertThat(measure.with().apply(measure.mm())).as(what).isEqualTo(laid);
+                double other = 0.95 * measure.mm() + 0.1;
+                LaidStructure typed = measure.with().apply(other);
+                assertThat(typed).as(what).isNotEqualTo(laid);
+                assertThat(typed.grips().get(i).measure().orElseThrow().mm()).as(what).isEqualTo(other, within(1e-6));
+                LaidStructure pulled = grip.pull().to(grip.x() + 0.4, grip.y() + 0.3);
+                double change = pulled.grips().get(i).measure().orElseThrow().mm() - measure.mm();
+                assertThat(Math.abs(change)).as(what).isBetween(0.01, 1.0);
+            }
+        }
+        assertThat(measured).isGreaterThan(40);
+    }
+
     /** However far a hand pulls, what comes of it is a structure that can be drawn. */
     @Test
     void pullsTooFarRestAtTheirEnd() {

@@ -92,6 +92,8 @@ class ProjectFileTest {
                     p.withFabric(p.fabric().withOwnWeft(Optional.of(weft)).withLook(new Look.Blended(0.3))
                             .withWeave(Weave.parse("basket 2/3"))).withLetter("ZZ", Ink.CLEAR).withAngle(-45));
         }));
+        project = project.edit(new Id("buoys"), d -> d.replace(1, l -> l.withLocked(true).withGroup("Water"))
+                .replace(2, l -> l.withGroup("Water")));
         project = laid(project).withLimits(CheckLimits.USUAL.with(CheckLimit.FLOAT, 7.5).with(CheckLimit.STRETCH, 2));
         Path file = folder.resolve("a.vatwright");
         ProjectFile.write(project, file);

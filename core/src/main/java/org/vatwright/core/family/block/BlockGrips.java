@@ -37,7 +37,8 @@ final class BlockGrips {
         grips.add(new Grip("length", w - joint / 2, high / 2, (x, y) -> times == 0
                 ? b.withLength(Grip.kept(x - joint / 2, length(b), MOST))
                 : b.withBreadth(Grip.kept((x + joint / 2) / times - joint, breadth(b), broadest)))
-                .measuring(b.lengthMm(), b::withLength));
+                .measuring(b.lengthMm(),
+                        mm -> times == 0 ? b.withLength(mm) : b.withBreadth((mm + joint) / times - joint)));
         grips.add(new Grip("breadth", w / 2, high - joint / 2, (x, y) -> b.withBreadth(
                 Grip.kept(b.bond() instanceof Bond.Scales ? (y + joint / 2) / 2 - joint : y - joint / 2,
                         breadth(b), broadest)))
