@@ -9,6 +9,7 @@ import java.util.TreeSet;
 
 import org.junit.jupiter.api.Test;
 import org.vatwright.core.catalogue.Catalogue;
+import org.vatwright.core.dress.Article;
 import org.vatwright.core.family.dot.Dots;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Layer;
@@ -125,5 +126,42 @@ class ColumnTest extends AtTheDemo {
         assertThat(chapters(true)).containsExactly("chapter-sett");
         hand.click("undo");
         assertThat(hand.shows("family-sheet")).as("without a layer it is there again").isTrue();
+    }
+
+    @Test
+    void theColumnOfDressIsNotTallerEither() throws Exception {
+        hand.click("stage-dress");
+        List<String> tooTall = new ArrayList<>();
+        for (Article article : hand.studio().project().articles()) {
+            Hand.onFx(() -> {
+                hand.studio().select(s -> s.withArticle(article)
+                        .withPieces(Set.of(hand.studio().cut(article).ids().getFirst())));
+                return null;
+            });
+            hand.rest();
+            Node lay = hand.node("lay");
+            ScrollPane column = Hand.onFx(() -> (ScrollPane) lay.getScene().getRoot().lookup(".column"));
+            double room = Hand.onFx(() -> column.getViewportBounds().getHeight());
+            double tall = Hand.onFx(() -> column.getContent().getBoundsInLocal().getHeight());
+            if (tall > room) {
+                tooTall.add("%s: %.0f of %.0f".formatted(article.name(), tall, room));
+            }
+        }
+        assertThat(tooTall).isEmpty();
+    }
+
+    @Test
+    void whatIsNotAsItShouldBeWithALayerStandsUnderItsChapterAndGoes() throws Exception {
+        hand.click("shelf-Sailcloth");
+        assertThat(hand.shows("layer-finding")).isFalse();
+        hand.click("chapter-cloth");
+        // Floats of two threads, each two centimetres wide, are longer than the limit of ten millimetres.
+        hand.write("ends-per-cm", "0.5");
+        hand.write("picks-per-cm", "0.5");
+        hand.until("the float is told", () -> hand.studio().layer().isPresent() && hand.showsNow("layer-finding"));
+        assertThat(hand.text("layer-finding")).contains("float").contains("mm");
+        hand.press(KeyCode.CONTROL, KeyCode.Z);
+        hand.press(KeyCode.CONTROL, KeyCode.Z);
+        hand.until("it is in order again", () -> !hand.showsNow("layer-finding"));
     }
 }

@@ -130,7 +130,12 @@ final class Hand implements AutoCloseable {
     }
 
     boolean shows(String id) throws Exception {
-        return onFx(() -> eye.search(n -> id.equals(n.getId())) != null);
+        return onFx(() -> showsNow(id));
+    }
+
+    /** To be asked on the window's thread. */
+    boolean showsNow(String id) {
+        return eye.search(n -> id.equals(n.getId())) != null;
     }
 
     /** Clicks beside the thumb of a scroll bar until the node is in view. */
@@ -196,7 +201,6 @@ final class Hand implements AutoCloseable {
         twice(node(id));
     }
 
-    /** Moves the pointer onto it. */
     void point(Node node) throws Exception {
         Point2D at = reach(node);
         does(() -> robot.mouseMove(at));

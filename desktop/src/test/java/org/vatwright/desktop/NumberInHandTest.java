@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
+import org.vatwright.core.family.dot.Dots;
 import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.family.motif.Placing;
 import org.vatwright.core.family.plaid.Plaid;
@@ -12,6 +13,7 @@ import org.vatwright.core.family.zigzag.Zigzag;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.project.Project;
+import org.vatwright.desktop.cloth.ClothPane;
 import org.vatwright.desktop.studio.Stage;
 
 import javafx.geometry.Point2D;
@@ -118,6 +120,29 @@ class NumberInHandTest extends AtTheDemo {
         hand.press(KeyCode.ENTER);
         assertThat(gap()).isEqualTo(3);
         assertThat(hand.text("undo")).isEqualTo("Undo: gap between motifs 3 mm");
+    }
+
+    @Test
+    void aDotSaysItsPlaceATypedOneIsTakenAndDeleteStillReachesTheCloth() throws Exception {
+        hand.click("shelf-Buoys");
+        hand.click("layer-1");
+        Node cell = hand.node("cell");
+        Point2D dot = Hand.onFx(() -> {
+            var view = ((ClothPane) cell).viewport();
+            return cell.localToScreen(view.pxX(24), view.pxY(24));
+        });
+        hand.dragBetween(dot, dot.add(17, 23));
+        assertThat(hand.text("hand-number")).matches("[\\d.]+, [\\d.]+ mm");
+        hand.type("10, 1cm");
+        hand.press(KeyCode.ENTER);
+        assertThat(open(Dots.class).dots()).anySatisfy(d -> {
+            assertThat(d.x()).isEqualTo(10);
+            assertThat(d.y()).isEqualTo(10);
+        });
+        assertThat(hand.text("undo")).isEqualTo("Undo: place dot");
+        hand.press(KeyCode.RIGHT);
+        assertThat(hand.text("undo")).as("the arrows are the cloth's again").isEqualTo("Undo: nudge dot");
+        assertThat(Hand.onFx(cell::isFocused)).isTrue();
     }
 
     @Test

@@ -61,12 +61,12 @@ final class CellPane extends ClothPane {
         size = new CornerGrip(studio, this, number);
         rules = new BandRules(studio, number);
         guides = new GuideLines(studio, this);
-        dots = new DotHandles(studio, this, guides);
+        dots = new DotHandles(studio, this, guides, number);
         // Before the others: where grips lie over each other the turn is held.
         turn = new TurnGrip(studio, this, number);
         gap = new GapGrip(studio, this, number);
         laid = new LaidHandles(studio, this, number);
-        motifs = new MotifHandles(studio, this, guides);
+        motifs = new MotifHandles(studio, this, guides, number);
         line = new LineHandles(studio, this, guides);
         crowding = new CrowdingMap(studio);
         borderUnder.getStyleClass().add("cell-border-under");

@@ -17,6 +17,7 @@ import javafx.scene.shape.Circle;
 final class DotHandles extends ClothHandles {
 
     private final GuideLines guides;
+    private final HandNumber number;
     private Dots grabbed;
     private int index;
     private double grabX;
@@ -24,8 +25,9 @@ final class DotHandles extends ClothHandles {
     private double spotX;
     private double spotY;
 
-    DotHandles(Studio studio, CellPane pane, GuideLines guides) {
+    DotHandles(Studio studio, CellPane pane, GuideLines guides, HandNumber number) {
         super(studio, pane);
+        this.number = number;
         this.guides = guides;
     }
 
@@ -41,8 +43,13 @@ final class DotHandles extends ClothHandles {
     @Override
     void release(MouseEvent e) {
         if (grabbed != null) {
+            boolean pulled = studio.dragging();
             grabbed = null;
             studio.endDrag();
+            if (pulled) {
+                number.releasedPlace((x, y) -> dots().ifPresent(d -> move(d.with(chosen(d),
+                        d.dots().get(chosen(d)).at(x, y)), "place dot")));
+            }
         }
     }
 
@@ -104,6 +111,7 @@ final class DotHandles extends ClothHandles {
         GuideLines.Rest down = e.isShiftDown() ? new GuideLines.Rest(toY, "") : guides.rest(toY, false);
         Dot dot = grabbed.dots().get(index);
         move(grabbed.with(index, dot.at(dot.x() + across.mm() - spotX, dot.y() + down.mm() - spotY)), "move dot");
+        dots().map(d -> d.dots().get(index)).ifPresent(d -> number.pulledPlace(e, d.x(), d.y()));
         String why = !across.why().isEmpty() ? across.why() : down.why();
         studio.tellFoot(f -> f.withPlace("dot at %s, %s mm %s".formatted(Numbers.plain(across.mm(), 1),
                 Numbers.plain(down.mm(), 1), why), 0));

@@ -65,15 +65,15 @@ final class FillCard extends VBox {
                         : f);
             }
         });
-        wide = NumberRow.number(studio, "Scale", "scale of the fill", "%", 2, 5,
+        wide = NumberRow.number(studio, "Wide", "scale of the fill", "%", 2, 5,
                 n -> edit("scale an ink", f -> f.withScale(n / 100, f.high() / f.wide() * n / 100)));
-        high = NumberRow.number(studio, "Down", "scale of the fill down", "%", 2, 5,
+        high = NumberRow.number(studio, "High", "scale of the fill down", "%", 2, 5,
                 n -> edit("scale an ink", f -> f.withScale(f.wide(), n / 100)));
         turn = NumberRow.number(studio, "Turned", "turn of the fill", "\u00b0", 2, 5,
                 n -> edit("turn an ink", f -> f.withTurnDeg(n)));
-        startX = NumberRow.length(studio, "Start across", "start of the fill across",
+        startX = NumberRow.length(studio, "Across", "start of the fill across",
                 mm -> edit("move an ink", f -> f.withStart(mm, f.startY())));
-        startY = NumberRow.length(studio, "Start down", "start of the fill down",
+        startY = NumberRow.length(studio, "Down", "start of the fill down",
                 mm -> edit("move an ink", f -> f.withStart(f.startX(), mm)));
         manner = new Segments<>(List.of(false, true), anew -> anew ? "Anew in each mark" : "Running through",
                 anew -> edit(anew ? "start an ink anew" : "run an ink through", f -> f.withAnew(anew)));
@@ -88,7 +88,8 @@ final class FillCard extends VBox {
         getChildren().addAll(Ui.labelled("Ink name", name, Ui.spring(),
                 Ui.link("done", () -> studio.select(s -> s.withInk(ChosenInk.NONE)))), what,
                 Ui.labelled("Colourway", colourway),
-                manner, wide, high, turn, startX, startY, follows, closes, offers, Ui.row(Ui.spring(), remove));
+                manner, Ui.pair(wide, high), turn, Ui.pair(startX, startY), follows, closes, offers,
+                Ui.row(Ui.spring(), remove));
     }
 
     private String chosen() {

@@ -112,10 +112,12 @@ final class FlowBeadRows extends VBox {
                 mm -> edit("bead %s mm".formatted(Numbers.plain(mm)), row, r -> r.with(index, false, mm)));
         NumberRow gap = NumberRow.length(studio, "", "gap " + what,
                 mm -> edit("gap %s mm".formatted(Numbers.plain(mm)), row, r -> r.with(index, true, mm)));
-        length.field().setPrefWidth(70);
-        gap.field().setPrefWidth(70);
+        length.field().setPrefWidth(66);
+        gap.field().setPrefWidth(66);
         block.steps.add(new Step(length, gap));
-        HBox line = Ui.row(length, Ui.label("gap", "quiet"), gap);
+        Label between = Ui.label("gap", "quiet");
+        between.setMinWidth(Label.USE_PREF_SIZE);
+        HBox line = Ui.row(length, between, gap);
         if (count > 1) {
             line.getChildren().add(Ui.icon("x", "Remove bead " + what, () -> edit("remove a bead", row, r -> {
                 List<BeadRow.Step> fewer = new ArrayList<>(r.steps());

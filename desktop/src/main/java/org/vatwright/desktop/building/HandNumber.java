@@ -5,6 +5,7 @@ import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 
 import org.vatwright.core.measure.LengthText;
+import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.measure.Unit;
 import org.vatwright.desktop.studio.Message;
@@ -23,6 +24,12 @@ import javafx.util.Duration;
  * place. Any other key goes where it would have gone.
  */
 final class HandNumber extends TextField {
+
+    /** Takes a place, in mm from the left and from the top. */
+    @FunctionalInterface
+    interface Place {
+        void to(double x, double y);
+    }
 
     private static final Duration WAITS = Duration.seconds(4);
     private static final double ASIDE = 16;
@@ -89,6 +96,23 @@ final class HandNumber extends TextField {
         released(text -> typed.accept(LengthText.parseMm(text, Unit.MM, studio.project().density())));
     }
 
+    /** The place of what was pulled, typed over as two lengths. */
+    void releasedPlace(Place typed) {
+        released(text -> {
+            String[] both = text.strip().replaceFirst("\\s*mm$", "").split("\\s*[,;]\\s*|\\s+");
+            if (both.length != 2) {
+                throw new Refusal("a place is two lengths, such as 12, 8 mm");
+            }
+            typed.to(LengthText.parseMm(both[0], Unit.MM, studio.project().density()),
+                    LengthText.parseMm(both[1], Unit.MM, studio.project().density()));
+        });
+    }
+
+    /** Shows a place while the hand pulls. */
+    void pulledPlace(MouseEvent e, double x, double y) {
+        pulled(e, "%s, %s mm".formatted(Numbers.plain(x, 1), Numbers.plain(y, 1)));
+    }
+
     void hide() {
         clock.stop();
         take = Optional.empty();
@@ -110,8 +134,9 @@ final class HandNumber extends TextField {
         if (e.getCode() == KeyCode.ESCAPE) {
             pane.requestFocus();
             e.consume();
-        } else if (e.getCode().isArrowKey() && getSelection().getLength() == getLength()) {
-            // Nothing is typed yet: the arrows nudge what was pulled.
+        } else if (getSelection().getLength() == getLength() && (e.getCode().isArrowKey()
+                || e.getCode() == KeyCode.DELETE || e.getCode() == KeyCode.BACK_SPACE)) {
+            // Nothing is typed yet: the arrows nudge what was pulled, and it can be taken away.
             pane.requestFocus();
             pane.fireEvent(e.copyFor(pane, pane));
             e.consume();

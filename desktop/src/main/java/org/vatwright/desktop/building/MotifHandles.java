@@ -6,9 +6,11 @@ import java.awt.geom.Point2D;
 import java.awt.geom.Rectangle2D;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 import org.vatwright.core.family.motif.Instance;
 import org.vatwright.core.family.motif.Motifs;
+import org.vatwright.core.measure.LengthText;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.motif.Motif;
 import org.vatwright.core.repeat.Tile;
@@ -35,14 +37,16 @@ final class MotifHandles extends ClothHandles {
     private record Hold(Motifs from, int index, boolean turning, double spotX, double spotY) {}
 
     private final GuideLines guides;
+    private final HandNumber number;
     private final PlacedMotifs framed = new PlacedMotifs();
     private final PlacedMotifs sought = new PlacedMotifs();
     private Hold hold;
     private double pressX;
     private double pressY;
 
-    MotifHandles(Studio studio, CellPane pane, GuideLines guides) {
+    MotifHandles(Studio studio, CellPane pane, GuideLines guides, HandNumber number) {
         super(studio, pane);
+        this.number = number;
         this.guides = guides;
     }
 
@@ -76,9 +80,23 @@ final class MotifHandles extends ClothHandles {
     @Override
     void release(MouseEvent e) {
         if (hold != null) {
+            boolean turning = hold.turning();
+            boolean pulled = studio.dragging();
             hold = null;
             studio.endDrag();
+            if (pulled && turning) {
+                number.released(text -> chosenOne(i -> i.withTurnDeg(LengthText.parseNumber(text, "\u00b0")),
+                        "turn a motif"));
+            } else if (pulled) {
+                number.releasedPlace((x, y) -> chosenOne(i -> i.at(x, y), "place a motif"));
+            }
         }
+    }
+
+    private void chosenOne(UnaryOperator<Instance> change, String name) {
+        int own = studio.selection().own();
+        motifs().flatMap(this::chosen).ifPresent(i -> studio.editStructure(name, Motifs.class,
+                m -> m.with(own, change.apply(i))));
     }
 
     /** The motif's box as it stands, and a grip at its upper right corner that turns and scales it. */
@@ -206,6 +224,8 @@ final class MotifHandles extends ClothHandles {
         double y = viewport.mmY(e.getY());
         if (hold.turning()) {
             turn(from, x, y, e.isShiftDown());
+            motifs().flatMap(this::chosen).ifPresent(i -> number.pulled(e, "%s\u00b0, %s %%".formatted(
+                    Numbers.plain(i.turnDeg(), 1), Numbers.plain(100 * i.scale(), 0))));
             return;
         }
         double toX = hold.spotX() + x - pressX;
@@ -216,6 +236,7 @@ final class MotifHandles extends ClothHandles {
         down = down.why().isEmpty() && !e.isShiftDown() ? beside(toY, false) : down;
         Instance moved = from.at(from.x() + across.mm() - hold.spotX(), from.y() + down.mm() - hold.spotY());
         set("move a motif", moved);
+        number.pulledPlace(e, moved.x(), moved.y());
         String words = "motif at %s, %s mm %s".formatted(Numbers.plain(across.mm(), 1),
                 Numbers.plain(down.mm(), 1), across.why().isEmpty() ? down.why() : across.why());
         studio.tellFoot(f -> f.withPlace(words, 0));

@@ -54,7 +54,11 @@ final class RepeatLine extends VBox {
         words.setMinWidth(0);
         recurs = ArrangementPicker.small("recurs",
                 a -> studio.editDesign("arrangement " + a, d -> d.withRepeat(d.repeat().withArrangement(a))));
-        line.setGraphic(Ui.row(Ui.label("Repeat", "card-title"), words, Ui.spring(), turn));
+        Label title = Ui.label("Repeat", "card-title");
+        title.setMinWidth(USE_PREF_SIZE);
+        HBox inside = Ui.row(title, words, Ui.spring(), turn);
+        inside.setSpacing(5);
+        line.setGraphic(inside);
         line.getStyleClass().add("line-button");
         line.setMinWidth(0);
         line.setMaxWidth(Double.MAX_VALUE);
@@ -62,7 +66,7 @@ final class RepeatLine extends VBox {
         line.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
         line.setId("repeat");
         line.setOnAction(e -> toggle.run());
-        ((Region) line.getGraphic()).prefWidthProperty().bind(line.widthProperty().subtract(20));
+        ((Region) line.getGraphic()).prefWidthProperty().bind(line.widthProperty().subtract(14));
         open.getChildren().addAll(Ui.pair(width, height), arrangement, tile, new RepeatTurn(studio));
         HBox head = new HBox(line, recurs);
         head.setAlignment(Pos.CENTER_LEFT);

@@ -70,7 +70,7 @@ public final class DressStage extends StageView {
         VBox.setVgrow(empty, Priority.ALWAYS);
         pieceCard = Ui.column(6,
                 Ui.row(Ui.label("Pieces", "card-title"), Ui.spring(), Ui.link("choose all", this::all)),
-                pieces, Ui.prose("Choose more with Shift; the lay below then speaks of all of them.", "quiet"));
+                pieces, Ui.prose("With Shift several are chosen and set together.", "quiet"));
         column().getChildren().addAll(card, pieceCard, chapters, lay);
         chapters.show(List.of(new ChapterLine.Name("lay", "Lay")), "lay");
     }

@@ -47,7 +47,7 @@ final class LayCard extends VBox {
     private final NumberRow startY;
     private final NumberRow opacity;
     private final ComboBox<String> mode = new ComboBox<>();
-    private final VBox worn = new VBox(8);
+    private final VBox worn = new VBox(7);
     private final VBox bare = new VBox(8);
     private boolean showing;
 
@@ -88,9 +88,9 @@ final class LayCard extends VBox {
                 Ui.row(Ui.link("straight", () -> turn(0)), Ui.link("bias", () -> turn(45)),
                         Ui.link("cross", () -> turn(90))));
         worn.getChildren().addAll(frame, Ui.labelled("Design", design), Ui.labelled("Colourway", colourway), scale,
-                Ui.row(dial, turned), Ui.pair(startX, startY), Ui.row(Ui.spring(), home), opacity,
+                Ui.row(dial, turned), Ui.pair(startX, startY), opacity,
                 Ui.labelled("Blend", mode),
-                Ui.row(Ui.spring(), Ui.link("take the cloth off", this::strip)));
+                Ui.row(home, Ui.spring(), Ui.link("take the cloth off", this::strip)));
         Button dress = Ui.button("Lay the design here", () -> studio.editLays("lay the design", l -> l));
         dress.setId("lay-here");
         bare.getChildren().addAll(Ui.prose("Bare. Drag a design from the shelf onto it, or", "quiet"), dress);

@@ -61,6 +61,11 @@ final class JobRow extends HBox {
         pseudoClassStateChanged(Styles.CHOSEN, studio.selection().job().equals(job));
     }
 
+    /** Enter or Space then produces it. */
+    void focus() {
+        run.requestFocus();
+    }
+
     /** @param share of it that is done, when it runs or waits to */
     void showRun(OptionalDouble share) {
         share.ifPresent(progress::setProgress);

@@ -156,6 +156,7 @@ public final class ProduceStage extends StageView {
         Job job = new Job(name, task, new Output(Output.Format.PNG, project.density()));
         if (studio.edit("add job " + name, p -> p.addJob(job))) {
             studio.select(s -> s.withJob(job.id()));
+            rows.stream().filter(r -> r.job().equals(job.id())).forEach(JobRow::focus);
         }
     }
 

@@ -1,7 +1,9 @@
 package org.vatwright.desktop.studio;
 
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CopyOnWriteArrayList;
@@ -38,7 +40,10 @@ public final class Studio {
     private static final long CACHE_PX = 48_000_000;
     private static final long COATS_PX = 64_000_000;
 
+    private static final int MOST_CUTS = 64;
+
     private final Typeface.Case faces;
+    private final Map<Article, Cut> cuts = new IdentityHashMap<>();
     private final TileCache tiles = new TileCache(CACHE_PX, COATS_PX);
     private final List<Consumer<Change>> watchers = new CopyOnWriteArrayList<>();
     private final List<Consumer<Message>> hearers = new CopyOnWriteArrayList<>();
@@ -181,8 +186,12 @@ public final class Studio {
         return project().article(selection().article());
     }
 
+    /** @return its pieces; those of articles that are looked at again and again are kept */
     public Cut cut(Article article) {
-        return Cut.of(article, faces);
+        if (cuts.size() > MOST_CUTS) {
+            cuts.clear();
+        }
+        return cuts.computeIfAbsent(article, a -> Cut.of(a, faces));
     }
 
     /** Holds the state before the last change beside the present one, for as long as it is asked for. */
