@@ -6,19 +6,19 @@ import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 
 import org.vatwright.core.family.motif.Motifs;
-import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.motif.Arranging;
 import org.vatwright.core.motif.Motif;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.desktop.studio.Foot;
+import org.vatwright.desktop.studio.Preview;
 import org.vatwright.desktop.studio.Studio;
 
 /** The motif in hand and what is done to it. */
 final class BoardHand {
 
     private final Studio studio;
-    private Optional<Consumer<Motif>> preview = Optional.empty();
+    private final Preview<Motif> preview = new Preview<>();
 
     BoardHand(Studio studio) {
         this.studio = studio;
@@ -48,24 +48,17 @@ final class BoardHand {
 
     /** @return whether it was done */
     boolean edit(String name, UnaryOperator<Motif> change) {
-        if (preview.isPresent()) {
-            motif().ifPresent(m -> preview.get().accept(change.apply(m)));
+        if (preview.instead().isPresent()) {
+            motif().map(change).ifPresent(preview.instead().get());
             return false;
         }
         return motif().map(m -> studio.editStructure(name, Motifs.class, s -> s.replace(m.id(), change)))
                 .orElse(false);
     }
 
-    /** Shows what an act would do, without doing it. @param shown is given the motif as it would be */
+    /** @param shown is given the motif as it would be */
     void preview(Runnable act, Consumer<Motif> shown) {
-        preview = Optional.of(shown);
-        try {
-            act.run();
-        } catch (Refusal cannot) {
-            // What cannot be done shows nothing; why, is told when it is tried.
-        } finally {
-            preview = Optional.empty();
-        }
+        preview.run(act, shown);
     }
 
     /** @return the ink a new shape gets: that of the part in hand */

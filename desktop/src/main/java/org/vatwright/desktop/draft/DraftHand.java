@@ -17,6 +17,7 @@ import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.desktop.draft.DraftGeometry.Square;
 import org.vatwright.desktop.studio.Message;
+import org.vatwright.desktop.studio.Preview;
 import org.vatwright.desktop.studio.Studio;
 
 /**
@@ -32,7 +33,7 @@ final class DraftHand {
     private Optional<Ink> brush = Optional.empty();
     private boolean marking;
     private Runnable changed = () -> {};
-    private Optional<Consumer<Weaving>> preview = Optional.empty();
+    private final Preview<Weaving> preview = new Preview<>();
 
     DraftHand(Studio studio) {
         this.studio = studio;
@@ -133,27 +134,20 @@ final class DraftHand {
     }
 
     private boolean commit(String name, UnaryOperator<Weaving> change) {
-        if (preview.isPresent()) {
-            weaving().ifPresent(w -> preview.get().accept(change.apply(w)));
+        if (preview.instead().isPresent()) {
+            weaving().map(change).ifPresent(preview.instead().get());
             return false;
         }
         return studio.editStructure(name, Weaving.class, change);
     }
 
-    /** Shows what an act would do, without doing it. @param shown is given the cloth as it would be, when it would be another */
+    /** @param shown is given the cloth as it would be */
     void preview(Runnable act, Consumer<Weaving> shown) {
-        preview = Optional.of(shown);
-        try {
-            act.run();
-        } catch (Refusal cannot) {
-            // What cannot be done shows nothing; why, is told when it is tried.
-        } finally {
-            preview = Optional.empty();
-        }
+        preview.run(act, shown);
     }
 
     private void say(Message message) {
-        if (preview.isEmpty()) {
+        if (preview.instead().isEmpty()) {
             studio.say(message);
         }
     }

@@ -28,6 +28,7 @@ final class LayerLine extends HBox {
 
     private static final double STRIP_WIDTH = 66;
     private static final double STRIP_HEIGHT = 20;
+    private static final double MOST_MM = 90;
 
     private final Studio studio;
     private final int id;
@@ -86,8 +87,9 @@ final class LayerLine extends HBox {
         setPadding(layer.group().isEmpty() ? LINE : IN_GROUP);
         Design alone = design.withLayers(List.of(layer.withVisible(true).withOpacity(1).withMode(BlendMode.NORMAL)
                 .withShows(Shows.EVERYWHERE))).withGround(Ink.CLEAR);
-        double pxPerMm = STRIP_WIDTH / Math.max(10, 0.8 * design.repeat().widthMm());
-        Scenes.Field field = new Scenes.Field(alone, colourway, 0, design.repeat().heightMm() / 4, (int) STRIP_WIDTH,
+        // A small cell from top to bottom, so that every mark is somewhere in it; of a large one enough to know its marks.
+        double pxPerMm = STRIP_HEIGHT / Math.min(MOST_MM, design.repeat().heightMm());
+        Scenes.Field field = new Scenes.Field(alone, colourway, 0, 0, (int) STRIP_WIDTH,
                 (int) STRIP_HEIGHT, pxPerMm);
         strip.draw(field, field.subject(studio.tiles()), STRIP_WIDTH, STRIP_HEIGHT);
     }
