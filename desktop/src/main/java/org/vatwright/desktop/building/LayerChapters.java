@@ -42,6 +42,7 @@ final class LayerChapters extends VBox {
     private String now = "";
     private String family = "";
     private Asked asked;
+    private boolean shownInPlace;
 
     /** @param opened told when a chapter is opened by hand, so that what stands in its place gives way */
     LayerChapters(Studio studio, Runnable opened) {
@@ -69,6 +70,10 @@ final class LayerChapters extends VBox {
                 })).toList();
     }
 
+    private FamilyChapters.Entry entry(List<FamilyChapters.Entry> all) {
+        return all.stream().filter(c -> c.id().equals(now)).findFirst().orElseThrow();
+    }
+
     private Chapter made(String of, FamilyChapters.Entry entry) {
         return made.computeIfAbsent(new Key(of, entry.id()), k -> entry.make().apply(studio));
     }
@@ -93,8 +98,18 @@ final class LayerChapters extends VBox {
         Asked question = asked;
         check.ask(question, work -> new Found(question, layer.structure().findings(design.repeat()).stream()
                 .filter(f -> f.severity() != Finding.Severity.FINE && !f.closesNearly()).toList()));
-        if (inPlace) {
-            Chapter chapter = made(family, all.stream().filter(c -> c.id().equals(now)).findFirst().orElseThrow());
+        shownInPlace = inPlace;
+        if (inPlace && !made.containsKey(new Key(family, now))) {
+            // Made after what waits meanwhile: a key, a click. All else stands there already.
+            place.getChildren().clear();
+            String of = family;
+            FamilyChapters.Entry entry = entry(all);
+            Platform.runLater(() -> {
+                made(of, entry);
+                studio.design().ifPresent(d -> show(d, studio.colourway(d), shownInPlace));
+            });
+        } else if (inPlace) {
+            Chapter chapter = made(family, entry(all));
             chapter.show(design, colourway, layer);
             if (place.getChildren().isEmpty() || place.getChildren().getFirst() != chapter) {
                 place.getChildren().setAll(chapter);

@@ -29,6 +29,8 @@ final class LayerLine extends HBox {
     private static final double STRIP_WIDTH = 66;
     private static final double STRIP_HEIGHT = 20;
     private static final double MOST_MM = 90;
+    private static final Insets LINE = new Insets(2, 8, 2, 3);
+    private static final Insets IN_GROUP = new Insets(2, 8, 2, 17);
 
     private final Studio studio;
     private final int id;
@@ -93,7 +95,4 @@ final class LayerLine extends HBox {
                 (int) STRIP_HEIGHT, pxPerMm);
         strip.draw(field, field.subject(studio.tiles()), STRIP_WIDTH, STRIP_HEIGHT);
     }
-
-    private static final Insets LINE = new Insets(2, 8, 2, 3);
-    private static final Insets IN_GROUP = new Insets(2, 8, 2, 17);
 }
