@@ -14,7 +14,7 @@ import javafx.stage.Stage;
 /** The application: a project named on the command line, the demo, the last project, or a welcome. */
 public final class VatwrightApp extends Application {
 
-    private static final long LONGEST_TOUR_MILLIS = 60_000;
+    private static final long LONGEST_TOUR_MILLIS = 120_000;
 
     @Override
     public void start(Stage stage) {
@@ -38,7 +38,7 @@ public final class VatwrightApp extends Application {
         });
         stage.show();
         if (words.contains("--leave-when-shown")) {
-            // A training run for the start-up cache: show every stage once, then go.
+            // A training run for the start-up cache: show everything once, then go.
             Platform.runLater(() -> window.tour(Platform::exit));
             Thread.ofPlatform().daemon().start(VatwrightApp::leaveAnyway);
         }

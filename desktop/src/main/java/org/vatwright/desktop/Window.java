@@ -25,13 +25,11 @@ import org.vatwright.desktop.studio.Studio;
 import org.vatwright.files.recovery.LeftBehind;
 import org.vatwright.files.type.ShippedTypefaces;
 
-import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.text.Font;
-import javafx.util.Duration;
 
 /** Puts the window together: studio, desk, frame, stages, style. */
 public final class Window {
@@ -154,19 +152,6 @@ public final class Window {
         if (studio.project().designs().isEmpty()) {
             desk.openDemo();
         }
-        step(0, then);
-    }
-
-    private void step(int stage, Runnable then) {
-        PauseTransition pause = new PauseTransition(Duration.millis(400));
-        pause.setOnFinished(e -> {
-            if (stage < Stage.values().length) {
-                studio.select(s -> s.withStage(Stage.values()[stage]));
-                step(stage + 1, then);
-            } else {
-                then.run();
-            }
-        });
-        pause.play();
+        new Tour(studio, root).walk(then);
     }
 }

@@ -20,7 +20,7 @@ import org.vatwright.core.repeat.TileGrid;
 /** The fills of a design as pictures, at the density of its tile. What is nested is painted the same way, at any depth. */
 public final class FillTiles {
 
-    private static final long KEPT_PX = 32_000_000;
+    private static final long KEPT_PX = TileCache.room(32_000_000, 24);
     private static final long MOST_PX = 64_000_000;
     private static final int MEAN_PX = 24;
     /** A tile is a pure function of what it is made from, so all that paint may share them. */

@@ -35,6 +35,15 @@ public final class TileCache implements TileSource {
         this.coatPx = coatPx;
     }
 
+    /**
+     * @param most pixels to keep where there is memory in plenty
+     * @param part one part in how many of the program's memory they may take at most
+     * @return how many pixels may be kept: what is only kept must never crowd out what is being made
+     */
+    public static long room(long most, int part) {
+        return Math.min(most, Runtime.getRuntime().maxMemory() / part / Integer.BYTES);
+    }
+
     @Override
     public Raster tile(Cloth cloth, TileGrid grid, Work work) {
         return tiles.get(new Key(ClothLook.of(cloth), grid), work, () -> painted(cloth, grid, work));

@@ -1,9 +1,11 @@
 package org.vatwright.desktop.building;
 
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.pattern.Design;
@@ -11,6 +13,7 @@ import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.desktop.control.ChapterLine;
+import org.vatwright.desktop.control.Gradual;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.frame.Command;
 import org.vatwright.desktop.frame.Commands;
@@ -39,6 +42,8 @@ final class LayerChapters extends VBox {
     private final Aside<Found> check = new Aside<>(Platform::runLater, this::tell);
     private final Map<Key, Chapter> made = new HashMap<>();
     private final Map<String, String> last = new HashMap<>();
+    private final Set<Chapter> seen = new HashSet<>();
+    private final Gradual rows = new Gradual();
     private String now = "";
     private String family = "";
     private Asked asked;
@@ -113,6 +118,7 @@ final class LayerChapters extends VBox {
             chapter.show(design, colourway, layer);
             if (place.getChildren().isEmpty() || place.getChildren().getFirst() != chapter) {
                 place.getChildren().setAll(chapter);
+                rows.start(seen.add(chapter) ? chapter.unfolding() : List.of());
             }
         }
     }

@@ -16,8 +16,8 @@ import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
-import javafx.scene.control.TitledPane;
 import javafx.scene.layout.VBox;
+import org.vatwright.desktop.control.Fold;
 
 /** How a cloth looks: flat, as yarn with its light, or blended; named looks and every number of them. */
 final class LookRows extends VBox {
@@ -79,10 +79,8 @@ final class LookRows extends VBox {
                 line("Slub length", "length of slubs", "mm", 1, YarnLook::slubMm, (y, v) -> y.withSlubs(y.slub(), v)),
                 percent("Uneven", "unevenness", YarnLook::uneven, YarnLook::withUneven),
                 line("Light from", "light", "\u00b0", 15, YarnLook::lightDeg, YarnLook::withLightDeg));
-        TitledPane fold = new TitledPane("Every number of the yarn", numbers);
+        Fold fold = new Fold("Every number of the yarn", numbers);
         fold.setId("yarn-fold");
-        fold.setExpanded(false);
-        fold.setAnimated(false);
         yarn.getChildren().addAll(named,
                 Ui.link("lay the slubs elsewhere", () -> yarn("slubs elsewhere", y -> y.withSeed(y.seed() + 1))), fold);
         getChildren().addAll(Ui.labelled("Look", kind), share, yarn);

@@ -33,7 +33,7 @@ import javafx.scene.layout.VBox;
 final class PaletteStrip extends VBox {
 
     /** What the strip shows; it is drawn anew only when that changes, not with every square or band that is moved. */
-    private record Drawn(Palette palette, Colourway colourway, ChosenInk ink, List<Fill> fills, List<String> others) {}
+    private record Drawn(Palette palette, Colourway colourway, ChosenInk ink, List<Fill> fills) {}
 
     /** In front of a slot's name while it is dragged. */
     static final String DRAGGED = "vatwright-slot:";
@@ -86,6 +86,9 @@ final class PaletteStrip extends VBox {
         more.getStyleClass().add("icon-menu");
         more.setAccessibleText("Use a design or a picture as an ink");
         Ui.tip(more, "Use a design or a picture as an ink");
+        // A menu without an entry does not open.
+        more.getItems().add(new MenuItem(""));
+        more.setOnShowing(e -> studio.design().ifPresent(this::others));
         getChildren().addAll(Ui.row(name, colourway), swatches, slotRow, editor, fill);
     }
 
@@ -94,8 +97,7 @@ final class PaletteStrip extends VBox {
         if (!name.isFocused()) {
             name.setText(design.name());
         }
-        Drawn now = new Drawn(design.palette(), shown, studio.selection().ink(), design.fills(),
-                studio.project().fillable(design.id()).stream().map(Design::name).toList());
+        Drawn now = new Drawn(design.palette(), shown, studio.selection().ink(), design.fills());
         if (!now.equals(drawn)) {
             drawn = now;
             draw(design, shown);
@@ -115,7 +117,6 @@ final class PaletteStrip extends VBox {
             swatches.getChildren().add(swatch(design.fills().get(i), shown, new ChosenInk.Fill(i)));
         }
         swatches.getChildren().addAll(Ui.icon("plus", "Add an ink to the palette", this::addSlot), more);
-        others(design);
         int slot = studio.selection().slot();
         Ui.show(editor, slot >= 0);
         Ui.show(slotRow, slot >= 0);

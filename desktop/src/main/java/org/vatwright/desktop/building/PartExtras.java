@@ -17,8 +17,8 @@ import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
-import javafx.scene.control.TitledPane;
 import javafx.scene.layout.VBox;
+import org.vatwright.desktop.control.Fold;
 
 /** What is rarely needed while a motif is drawn: letters as a shape, copies of a shape by number and step. */
 final class PartExtras extends VBox {
@@ -60,10 +60,8 @@ final class PartExtras extends VBox {
         make.setId("make-copies");
         VBox rows = Ui.column(4, Ui.labelled("Face", face), Ui.labelled("Letters", letters), number, stepAcross,
                 stepDown, stepTurn, make);
-        TitledPane fold = new TitledPane("Letters, and copies of a shape", rows);
+        Fold fold = new Fold("Letters, and copies of a shape", rows);
         fold.setId("part-extras");
-        fold.setExpanded(false);
-        fold.setAnimated(false);
         getChildren().add(fold);
     }
 

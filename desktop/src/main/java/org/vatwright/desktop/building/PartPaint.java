@@ -26,9 +26,9 @@ import org.vatwright.desktop.studio.Message;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.control.TextField;
-import javafx.scene.control.TitledPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import org.vatwright.desktop.control.Fold;
 
 /** Inks that go over into each other across a shape, and how its outline is drawn. */
 final class PartPaint extends VBox {
@@ -81,10 +81,8 @@ final class PartPaint extends VBox {
         dashes.setOnAction(e -> takeDashes());
         outline.getChildren().addAll(Ui.labelled("Corners", join), Ui.labelled("Ends", cap),
                 Ui.labelled("Dashes", dashes));
-        TitledPane fold = new TitledPane("Shading, and how the outline runs", Ui.column(6, kind, shade, outline));
+        Fold fold = new Fold("Shading, and how the outline runs", Ui.column(6, kind, shade, outline));
         fold.setId("part-paint");
-        fold.setExpanded(false);
-        fold.setAnimated(false);
         getChildren().add(fold);
     }
 

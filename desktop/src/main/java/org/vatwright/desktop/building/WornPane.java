@@ -129,7 +129,8 @@ final class WornPane extends Pane {
         }
         Cut cut = studio.cut(article);
         double pxPerMm = Scenes.fit(cut.widthMm(), cut.heightMm(), w, h, 0);
-        Scenes.Dressed dressed = Scenes.wearing(studio.project(), article, design, colourway, studio.faces(), pxPerMm);
+        Scenes.Wearing dressed = new Scenes.Wearing(studio.project(), article, design, colourway, studio.faces(),
+                pxPerMm);
         LiveCloth.Subject subject = dressed.subject(studio.tiles());
         image.draw(dressed, subject, cut.widthMm() * pxPerMm, cut.heightMm() * pxPerMm);
         image.relocate(x + (w - cut.widthMm() * pxPerMm) / 2, y + (h - cut.heightMm() * pxPerMm) / 2);

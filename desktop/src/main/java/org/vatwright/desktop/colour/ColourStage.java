@@ -144,7 +144,7 @@ public final class ColourStage extends DesignStage {
         } else {
             Cut cut = studio.cut(article);
             double pxPerMm = Scenes.fit(cut.widthMm(), cut.heightMm(), WORN_WIDTH, WORN_HEIGHT, 8);
-            Scenes.Dressed dressed = Scenes.wearing(studio.project(), article, design, colourway, studio.faces(),
+            Scenes.Wearing dressed = new Scenes.Wearing(studio.project(), article, design, colourway, studio.faces(),
                     pxPerMm);
             cloth.draw(dressed, dressed.subject(studio.tiles()), cut.widthMm() * pxPerMm, cut.heightMm() * pxPerMm);
         }

@@ -7,7 +7,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.TitledPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.MouseEvent;
@@ -106,11 +105,9 @@ public final class Ui {
     }
 
     /** @return what is seldom needed, behind its name; closed at first */
-    public static TitledPane fold(String id, String words, Node content) {
-        TitledPane fold = new TitledPane(words, content);
+    public static Fold fold(String id, String words, Node content) {
+        Fold fold = new Fold(words, content);
         fold.setId(id);
-        fold.setExpanded(false);
-        fold.setAnimated(false);
         return fold;
     }
 

@@ -1,5 +1,6 @@
 package org.vatwright.desktop.frame;
 
+import org.vatwright.desktop.control.Fold;
 import org.vatwright.desktop.control.InkChip;
 
 import java.util.ArrayList;
@@ -20,7 +21,6 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
-import javafx.scene.control.TitledPane;
 
 /** The commands that controls stand for: whatever can be pressed, chosen or typed into, by the words it says itself. */
 public final class Commands {
@@ -50,7 +50,7 @@ public final class Commands {
             return;
         }
         switch (node) {
-            case TitledPane fold -> walk(fold.getContent(), () -> {
+            case Fold fold -> walk(fold.inside(), () -> {
                 open.run();
                 fold.setExpanded(true);
             });

@@ -281,9 +281,10 @@ public final class Desk {
         });
         List<Design> added = studio.project().designs().stream().filter(d -> !before.contains(d.id())).toList();
         if (done && !added.isEmpty()) {
-            studio.select(s -> s.withDesign(added.getLast()));
             studio.say(Message.done("%s now on the shelf."
                     .formatted(String.join(", ", added.stream().map(Design::name).toList()))));
+            // After what waits meanwhile: that they are here has been much work for the window already.
+            Platform.runLater(() -> studio.select(s -> s.withDesign(added.getLast())));
         }
     }
 

@@ -1,14 +1,16 @@
 package org.vatwright.desktop.frame;
 
-import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Recipe;
 import org.vatwright.core.project.Project;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.control.Choice;
+import org.vatwright.desktop.control.Gradual;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Message;
@@ -33,12 +35,14 @@ final class ShelfStrip extends VBox {
     private static final double CLOSED = 80;
     private static final double OPEN = 216;
 
-    private record Item(Choice design, Button button, ClothImage image) {}
+    private record Item(Button button, ClothImage image) {}
 
     private final Studio studio;
     private final Desk desk;
     private final VBox list = new VBox(8);
-    private final List<Item> items = new ArrayList<>();
+    private final Map<Choice, Item> items = new HashMap<>();
+    private final Gradual making = new Gradual();
+    private List<Choice> order = List.of();
     private final TextField search = new TextField();
     private boolean open;
 
@@ -70,6 +74,7 @@ final class ShelfStrip extends VBox {
         open = !open;
         size();
         items.clear();
+        order = List.of();
         refresh();
     }
 
@@ -83,23 +88,39 @@ final class ShelfStrip extends VBox {
         String wanted = open ? search.getText().strip().toLowerCase(Locale.ROOT) : "";
         List<Design> designs = studio.project().designs().stream()
                 .filter(d -> d.name().toLowerCase(Locale.ROOT).contains(wanted)).toList();
-        List<Choice> wantedItems = designs.stream().map(d -> new Choice(d.id(), d.name())).toList();
-        if (!wantedItems.equals(items.stream().map(Item::design).toList())) {
-            items.clear();
-            list.getChildren().clear();
-            wantedItems.forEach(this::item);
+        List<Choice> now = designs.stream().map(ShelfStrip::choice).toList();
+        if (!now.equals(order)) {
+            order = now;
+            items.keySet().retainAll(now);
+            list.getChildren().setAll(now.stream().filter(items::containsKey).map(c -> items.get(c).button()).toList());
         }
-        for (int i = 0; i < designs.size(); i++) {
-            Design d = designs.get(i);
-            double pxPerMm = THUMB / (1.6 * Math.max(d.repeat().widthMm(), d.repeat().heightMm()));
-            Scenes.Field field = new Scenes.Field(d, d.palette().orFirst(studio.selection().colourway()), 0, 0, THUMB,
-                    THUMB, pxPerMm);
-            items.get(i).image().draw(field, field.subject(studio.tiles()), THUMB, THUMB);
-            items.get(i).button().pseudoClassStateChanged(Styles.CHOSEN, d.id().equals(studio.selection().design()));
-        }
+        // Many designs may come in at once: each has its place and its picture before the next one is begun.
+        making.later(designs.stream().filter(d -> !items.containsKey(choice(d))).map(d -> (Runnable) () -> make(d))
+                .toList());
+        designs.stream().filter(d -> items.containsKey(choice(d))).forEach(d -> draw(items.get(choice(d)), d));
     }
 
-    private void item(Choice design) {
+    private static Choice choice(Design d) {
+        return new Choice(d.id(), d.name());
+    }
+
+    private void make(Design d) {
+        Item item = item(choice(d));
+        items.put(choice(d), item);
+        list.getChildren().add(Math.min(order.indexOf(choice(d)), items.size() - 1), item.button());
+        draw(item, d);
+        item.button().applyCss();
+    }
+
+    private void draw(Item item, Design d) {
+        double pxPerMm = THUMB / (1.6 * Math.max(d.repeat().widthMm(), d.repeat().heightMm()));
+        Scenes.Field field = new Scenes.Field(d, d.palette().orFirst(studio.selection().colourway()), 0, 0, THUMB,
+                THUMB, pxPerMm);
+        item.image().draw(field, field.subject(studio.tiles()), THUMB, THUMB);
+        item.button().pseudoClassStateChanged(Styles.CHOSEN, d.id().equals(studio.selection().design()));
+    }
+
+    private Item item(Choice design) {
         ClothImage image = new ClothImage();
         HBox content = Ui.row(image);
         if (open) {
@@ -124,6 +145,14 @@ final class ShelfStrip extends VBox {
             e.setDropCompleted(true);
             e.consume();
         }));
+        button.setOnContextMenuRequested(e -> {
+            menu(design).show(button, e.getScreenX(), e.getScreenY());
+            e.consume();
+        });
+        return new Item(button, image);
+    }
+
+    private ContextMenu menu(Choice design) {
         MenuItem duplicate = new MenuItem("Duplicate");
         duplicate.setOnAction(e -> {
             choose(design);
@@ -134,9 +163,7 @@ final class ShelfStrip extends VBox {
             choose(design);
             desk.removeDesign();
         });
-        button.setContextMenu(new ContextMenu(duplicate, remove));
-        items.add(new Item(design, button, image));
-        list.getChildren().add(button);
+        return new ContextMenu(duplicate, remove);
     }
 
     private void bring(LayerDrag drag, Choice into) {

@@ -60,26 +60,36 @@ public final class Scenes {
         }
     }
 
-    /** The article wearing that design: as it is dressed where a piece wears it, else all of it in the design. */
-    public static Dressed wearing(Project project, Article article, Design design, Colourway colourway,
-            Typeface.Case faces, double pxPerMm) {
-        boolean[] worn = {false};
-        article.withEachLay(lay -> {
-            worn[0] |= lay.design().equals(design.id());
-            return lay;
-        });
-        Article shown = article;
-        if (!worn[0]) {
+    /**
+     * The article wearing that design: as it is dressed where a piece wears it, else all of it in the design. What is
+     * worn is worked out when it is drawn, for it takes a while and there are many small pictures.
+     */
+    public record Wearing(Project project, Article article, Design design, Colourway colourway, Typeface.Case faces,
+            double pxPerMm) {
+
+        public LiveCloth.Subject subject(TileSource tiles) {
+            return (fineness, work) -> new Dressed(project, Cut.of(worn(), faces), Optional.empty(), pxPerMm)
+                    .subject(tiles).draw(fineness, work);
+        }
+
+        private Article worn() {
+            boolean[] worn = {false};
+            article.withEachLay(lay -> {
+                worn[0] |= lay.design().equals(design.id());
+                return lay;
+            });
+            if (worn[0]) {
+                return article.withEachLay(lay -> lay.design().equals(design.id())
+                        ? lay.withDesign(design.id(), colourway.name())
+                        : lay);
+            }
+            Article shown = article;
             List<Id> all = Cut.of(article, faces).ids();
             for (Id piece : all) {
                 shown = shown.withLay(piece, all, Optional.of(new Lay(design.id(), colourway.name())));
             }
-        } else {
-            shown = article.withEachLay(lay -> lay.design().equals(design.id())
-                    ? lay.withDesign(design.id(), colourway.name())
-                    : lay);
+            return shown;
         }
-        return new Dressed(project, Cut.of(shown, faces), Optional.empty(), pxPerMm);
     }
 
     /** @return how many px a mm has so that all of it fits, with a margin around */

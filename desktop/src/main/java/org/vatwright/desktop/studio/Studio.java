@@ -37,8 +37,8 @@ import org.vatwright.core.render.TileCache;
  */
 public final class Studio {
 
-    private static final long CACHE_PX = 48_000_000;
-    private static final long COATS_PX = 64_000_000;
+    private static final long CACHE_PX = TileCache.room(48_000_000, 16);
+    private static final long COATS_PX = TileCache.room(64_000_000, 12);
 
     private static final int MOST_CUTS = 64;
 

@@ -1,0 +1,56 @@
+package org.vatwright.desktop.control;
+
+import java.util.ArrayDeque;
+import java.util.Collection;
+import java.util.Deque;
+
+import javafx.animation.AnimationTimer;
+
+/**
+ * Does many small things on the window's thread without holding it: as many at once as fit into a short while, the others
+ * with the next pictures of the window. On a warm program all are done at once.
+ */
+public final class Gradual {
+
+    /** With what else comes with a change, less than a hand notices. */
+    private static final long AT_ONCE_NANOS = 12_000_000;
+
+    private final Deque<Runnable> steps = new ArrayDeque<>();
+    private final AnimationTimer timer = new AnimationTimer() {
+        @Override
+        public void handle(long now) {
+            some();
+        }
+    };
+
+    /** @param now done in their order, in place of those that were still to come */
+    public void start(Collection<? extends Runnable> now) {
+        steps.clear();
+        steps.addAll(now);
+        some();
+    }
+
+    /** @param then the same, but none before the next picture of the window: for what is not looked at first */
+    public void later(Collection<? extends Runnable> then) {
+        steps.clear();
+        steps.addAll(then);
+        if (!steps.isEmpty()) {
+            timer.start();
+        }
+    }
+
+    private void some() {
+        long end = System.nanoTime() + AT_ONCE_NANOS;
+        while (!steps.isEmpty()) {
+            steps.remove().run();
+            if (System.nanoTime() > end) {
+                break;
+            }
+        }
+        if (steps.isEmpty()) {
+            timer.stop();
+        } else {
+            timer.start();
+        }
+    }
+}

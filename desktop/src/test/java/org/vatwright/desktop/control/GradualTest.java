@@ -1,0 +1,111 @@
+package org.vatwright.desktop.control;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.FutureTask;
+import java.util.concurrent.TimeUnit;
+
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
+
+import javafx.application.Platform;
+import javafx.scene.control.Label;
+
+@Timeout(30)
+class GradualTest {
+
+    private final List<String> done = new ArrayList<>();
+
+    @BeforeAll
+    static void toolkit() throws Exception {
+        CountDownLatch started = new CountDownLatch(1);
+        try {
+            Platform.startup(started::countDown);
+        } catch (IllegalStateException e) {
+            // Another test started it.
+            started.countDown();
+        }
+        started.await();
+        Platform.setImplicitExit(false);
+    }
+
+    private static <T> T onFx(java.util.concurrent.Callable<T> what) throws Exception {
+        FutureTask<T> task = new FutureTask<>(what);
+        Platform.runLater(task);
+        return task.get(20, TimeUnit.SECONDS);
+    }
+
+    private Runnable step(String name) {
+        return () -> done.add(name);
+    }
+
+    private Runnable slow(String name) {
+        return () -> {
+            done.add(name);
+            long end = System.nanoTime() + 30_000_000;
+            while (System.nanoTime() < end) {
+                Thread.onSpinWait();
+            }
+        };
+    }
+
+    private List<String> inTheEnd(int count) throws Exception {
+        List<String> now = List.of();
+        for (int i = 0; i < 200 && now.size() < count; i++) {
+            Thread.sleep(10);
+            now = onFx(() -> List.copyOf(done));
+        }
+        return now;
+    }
+
+    @Test
+    void slowStepsLetTheWindowAnswerInBetween() throws Exception {
+        List<String> atOnce = onFx(() -> {
+            new Gradual().start(List.of(slow("a"), slow("b"), slow("c")));
+            return List.copyOf(done);
+        });
+        assertThat(atOnce).containsExactly("a");
+        assertThat(inTheEnd(3)).containsExactly("a", "b", "c");
+    }
+
+    @Test
+    void whatIsAskedForAnewTakesThePlaceOfWhatWasStillToCome() throws Exception {
+        onFx(() -> {
+            Gradual gradual = new Gradual();
+            gradual.start(List.of(slow("a"), step("never")));
+            gradual.start(List.of(step("b")));
+            return null;
+        });
+        Thread.sleep(200);
+        assertThat(inTheEnd(2)).containsExactly("a", "b");
+    }
+
+    @Test
+    void whatIsNotLookedAtFirstWaitsForTheNextPicture() throws Exception {
+        List<String> atOnce = onFx(() -> {
+            new Gradual().later(List.of(step("a"), step("b")));
+            return List.copyOf(done);
+        });
+        assertThat(atOnce).isEmpty();
+        assertThat(inTheEnd(2)).containsExactly("a", "b");
+    }
+
+    @Test
+    void aFoldHoldsNothingUntilItIsOpenedAndKeepsItThen() throws Exception {
+        onFx(() -> {
+            Label inside = new Label("Every number");
+            Fold fold = new Fold("More", inside);
+            assertThat(fold.getContent()).isNull();
+            assertThat(fold.inside()).isSameAs(inside);
+            fold.setExpanded(true);
+            assertThat(fold.getContent()).isSameAs(inside);
+            fold.setExpanded(false);
+            assertThat(fold.getContent()).isSameAs(inside);
+            return null;
+        });
+    }
+}
