@@ -76,6 +76,26 @@ class NumberInHandTest extends AtTheDemo {
     }
 
     @Test
+    void aDotIsPulledLargerWithoutBeingMoved() throws Exception {
+        hand.click("shelf-Buoys");
+        hand.click("layer-1");
+        Dots before = open(Dots.class);
+        pull("grip-dot", 10, 10);
+        Dots pulled = open(Dots.class);
+        int chosen = hand.studio().selection().own();
+        double now = pulled.dots().get(Math.max(0, chosen)).diameterMm();
+        assertThat(now).isGreaterThan(before.dots().get(Math.max(0, chosen)).diameterMm() + 1);
+        assertThat(pulled.dots()).extracting(d -> d.x()).isEqualTo(before.dots().stream().map(d -> d.x()).toList());
+        hand.type("7.5");
+        hand.press(KeyCode.ENTER);
+        assertThat(open(Dots.class).dots().get(Math.max(0, chosen)).diameterMm()).isEqualTo(7.5);
+        assertThat(hand.text("undo")).isEqualTo("Undo: size of the dot 7.5 mm");
+        hand.press(KeyCode.CONTROL, KeyCode.Z);
+        hand.press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(open(Dots.class)).as("a drag is one step").isEqualTo(before);
+    }
+
+    @Test
     void stripesAndClothsAreTurnedByTheArmInTheMiddle() throws Exception {
         pull("grip-turn", -10, -40);
         double turned = open(Stripes.class).angleDeg();

@@ -17,7 +17,9 @@ import org.vatwright.desktop.studio.Studio;
 
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -30,6 +32,7 @@ import javafx.scene.layout.VBox;
 /** The board on which the motif in hand is drawn, with its tools above it. */
 public final class BoardView extends VBox {
 
+    private static final double MENU_WIDTH = 120;
     private enum Tool {
         CHOOSE("Choose"), DRAW("Draw a path"), POINTS("Points");
 
@@ -151,7 +154,7 @@ public final class BoardView extends VBox {
     }
 
     /** Its work shows on the board while the pointer is on it. */
-    private void seen(Button tool, Runnable action) {
+    private void seen(Node tool, Runnable action) {
         tool.setOnMouseEntered(e -> hand.studio().design()
                 .ifPresent(d -> hand.preview(action, m -> pane.show(m, d, hand.studio().colourway(d)))));
         tool.setOnMouseExited(e -> hand.studio().design()
@@ -179,9 +182,13 @@ public final class BoardView extends VBox {
         return menu;
     }
 
-    private static void item(MenuButton menu, String words, Runnable action) {
-        MenuItem item = new MenuItem(words);
+    private void item(MenuButton menu, String words, Runnable action) {
+        Label line = Ui.label(words);
+        line.setMinWidth(MENU_WIDTH);
+        MenuItem item = new CustomMenuItem(line, true);
+        item.setText(words);
         item.setOnAction(e -> action.run());
+        seen(line, action);
         menu.getItems().add(item);
     }
 

@@ -41,6 +41,7 @@ final class CellPane extends ClothPane {
     private final BandRules rules;
     private final GuideLines guides;
     private final DotHandles dots;
+    private final DotSizeGrip dotSize;
     private final LaidHandles laid;
     private final MotifHandles motifs;
     private final LineHandles line;
@@ -61,6 +62,8 @@ final class CellPane extends ClothPane {
         size = new CornerGrip(studio, this, number);
         rules = new BandRules(studio, number);
         guides = new GuideLines(studio, this);
+        // Before the dots themselves, over which its knob may lie.
+        dotSize = new DotSizeGrip(studio, this, number);
         dots = new DotHandles(studio, this, guides, number);
         // Before the others: where grips lie over each other the turn is held.
         turn = new TurnGrip(studio, this, number);
@@ -76,11 +79,11 @@ final class CellPane extends ClothPane {
         over.setMouseTransparent(true);
         getChildren().add(cloth);
         getChildren().addAll(shades);
-        getChildren().addAll(crowding, over, guides, dots, laid, motifs, line, turn, gap, size);
+        getChildren().addAll(crowding, over, guides, dots, dotSize, laid, motifs, line, turn, gap, size);
         getChildren().addAll(rules.nodes());
         getChildren().addAll(across, down, corner, number);
         Ui.placedByHand(shades);
-        Ui.placedByHand(across, down, corner, guides, dots, laid, motifs, line, turn, gap, crowding);
+        Ui.placedByHand(across, down, corner, guides, dots, dotSize, laid, motifs, line, turn, gap, crowding);
         addEventHandler(MouseEvent.MOUSE_PRESSED, e -> number.hide());
         setOnMouseMoved(this::pointer);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::pointer);
@@ -172,6 +175,7 @@ final class CellPane extends ClothPane {
         rules.show(design, colourway, v, rolled);
         guides.show(design, v, rolled);
         dots.show(design, v, rolled);
+        dotSize.show(design, v, rolled);
         laid.show(design, v, rolled);
         motifs.show(design, v, rolled);
         line.show(design, v, rolled);

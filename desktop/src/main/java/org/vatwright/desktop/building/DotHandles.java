@@ -71,7 +71,7 @@ final class DotHandles extends ClothHandles {
     @Override
     void press(MouseEvent e) {
         pane.requestFocus();
-        if (e.getButton() != MouseButton.PRIMARY || design == null || dots().isEmpty()) {
+        if (e.isConsumed() || e.getButton() != MouseButton.PRIMARY || design == null || dots().isEmpty()) {
             return;
         }
         Dots dots = dots().get();
