@@ -235,9 +235,46 @@ class VerbsTest {
     @Test
     void theDemoWritesAllItMakes() {
         assertThat(run("demo", "--to", file("made"))).isZero();
-        assertThat(out.toString()).contains(" 1 of 81").contains("are in ");
+        assertThat(out.toString()).contains(" 1 of 89").contains("are in ");
         assertThat(folder.resolve("made")).isDirectoryContaining("glob:**ship-s-name-morning.png")
                 .isDirectoryContaining("glob:**foredeck-night-crossing-field.png");
+    }
+
+    @Test
+    void aToothIsDrawnInItsInkOnClearGround() throws IOException {
+        assertThat(run("tooth", "felt", "--size", "3mm", "--cell", "30x20mm", "--px", "150", "-o", file("t.png")))
+                .isZero();
+        BufferedImage tile = picture("t.png");
+        assertThat(tile.getWidth()).isEqualTo(150);
+        assertThat(tile.getHeight()).isEqualTo(100);
+        long clear = 0;
+        long black = 0;
+        for (int y = 0; y < 100; y++) {
+            for (int x = 0; x < 150; x++) {
+                int p = tile.getRGB(x, y);
+                clear += p >>> 24 == 0 ? 1 : 0;
+                black += p == 0xFF000000 ? 1 : 0;
+                assertThat(p & 0xFFFFFF).as("no other colour").isZero();
+            }
+        }
+        assertThat(clear).isGreaterThan(1000);
+        assertThat(black).isGreaterThan(500);
+        assertThat(run("tooth", "glitter", "--size", "1mm", "--cell", "1inx1in", "--dpi", "100", "--ink", "#336699",
+                "--ground", "#ffffff", "--seed", "4", "-o", file("g.png"))).isZero();
+        assertThat(picture("g.png").getWidth()).isEqualTo(100);
+    }
+
+    @Test
+    void aToothThatCannotBeIsRefusedInALine() {
+        assertThat(run("tooth", "grain", "--size", "3mm", "--cell", "30x20mm", "--px", "150", "-o", file("t.png")))
+                .isEqualTo(2);
+        assertThat(err.toString()).contains("\"grain\" is no kind of tooth").contains("glitter");
+        assertThat(run("tooth", "felt", "--size", "0mm", "--cell", "30x20mm", "--px", "150", "-o", file("t.png")))
+                .isEqualTo(2);
+        assertThat(err.toString()).contains("size of a tooth");
+        assertThat(run("tooth", "felt", "--size", "3mm", "--cell", "30x20mm", "--px", "150", "--seed", "1.5", "-o",
+                file("t.png"))).isEqualTo(2);
+        assertThat(err.toString()).contains("whole number");
     }
 
     @Test

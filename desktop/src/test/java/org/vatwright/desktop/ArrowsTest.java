@@ -28,8 +28,9 @@ class ArrowsTest {
     private static final String[] CORE = {"project", "catalogue", "inspect", "dress", "render", "effect",
             "family.stripe",
             "family.check", "family.plaid", "family.weave", "family.dot", "family.motif", "family.block",
-            "family.zigzag", "family.interlace", "family.flow", "motif", "laid", "shape", "woven", "yarn", "loom",
-            "band", "pattern", "draft", "map", "raster", "repeat", "colour", "measure"};
+            "family.zigzag", "family.interlace", "family.flow", "family.tooth", "motif", "laid", "shape", "woven",
+            "yarn", "loom",
+            "band", "pattern", "draft", "tooth", "map", "raster", "repeat", "colour", "measure"};
 
     @Test
     void modulesPointInward() {

@@ -134,7 +134,7 @@ class FirstTenMinutesTest {
     /** Takes an entry of the list of designs by the keys. */
     private void chooseDesign(int entry) throws Exception {
         hand.click("lay-design");
-        for (int i = 0; i < 9; i++) {
+        for (int i = 0; i < 20; i++) {
             hand.press(KeyCode.UP);
         }
         for (int i = 0; i < entry; i++) {

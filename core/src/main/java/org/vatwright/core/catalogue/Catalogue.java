@@ -18,6 +18,7 @@ import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.family.motif.Placing;
 import org.vatwright.core.family.plaid.Plaid;
 import org.vatwright.core.family.stripe.Stripes;
+import org.vatwright.core.family.tooth.Tooth;
 import org.vatwright.core.family.weave.Weaving;
 import org.vatwright.core.family.zigzag.Zigzag;
 import org.vatwright.core.loom.Fabric;
@@ -32,6 +33,7 @@ import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.WallpaperGroup;
+import org.vatwright.core.tooth.ToothKind;
 
 /** The one list of the families of structures. A new family is a package, a line here, a form and a codec. */
 public final class Catalogue {
@@ -55,7 +57,8 @@ public final class Catalogue {
             new Family(Zigzag.FAMILY, "Zigzag", Zigzag.class, LaidStarts::zigzag),
             new Family(Interlace.FAMILY, "Interlace", Interlace.class, LaidStarts::interlace),
             new Family(FlowLines.FAMILY, "Flow lines", FlowLines.class, LaidStarts::flow),
-            new Family(Motifs.FAMILY, "Motifs", Motifs.class, Catalogue::motifs));
+            new Family(Motifs.FAMILY, "Motifs", Motifs.class, Catalogue::motifs),
+            new Family(Tooth.FAMILY, "Tooth", Tooth.class, Catalogue::tooth));
 
     private Catalogue() {}
 
@@ -104,6 +107,13 @@ public final class Catalogue {
                 .withTurn(-35);
         return new Motifs(List.of(new Motif(1, "Leaf", List.of(leaf))), List.of(),
                 new Placing.Rows(4, 4, Arrangement.STRAIGHT, 0, true), WallpaperGroup.P1);
+    }
+
+    /** Felt in one ink, a thirtieth of the cell. */
+    private static Structure tooth(Design design, List<Ink> inks) {
+        double side = Math.min(design.repeat().widthMm(), design.repeat().heightMm());
+        return Tooth.fresh(ToothKind.FELT, Math.max(0.5, Math.min(8, Math.rint(side / 30 * 10) / 10)),
+                inks.subList(0, 1));
     }
 
     /** A half-drop of four by four, each dot two fifths of its small cell. */

@@ -21,6 +21,7 @@ import org.vatwright.core.family.dot.Dots;
 import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.family.plaid.Plaid;
 import org.vatwright.core.family.stripe.Stripes;
+import org.vatwright.core.family.tooth.Tooth;
 import org.vatwright.core.family.weave.Weaving;
 import org.vatwright.core.loom.Fabric;
 import org.vatwright.core.loom.Look;
@@ -58,6 +59,11 @@ class SeamTest {
 
     static Stream<Catalogue.Family> families() {
         return Catalogue.FAMILIES.stream();
+    }
+
+    /** A tooth wanders over the whole tile, so that a larger tile is another one; its own test looks at its edges. */
+    static Stream<Catalogue.Family> recurring() {
+        return families().filter(f -> f.type() != Tooth.class);
     }
 
     /** A fresh layer of the family on some cell, by itself over open ground; at times turned with the whole repeat. */
@@ -111,7 +117,7 @@ class SeamTest {
     }
 
     @ParameterizedTest
-    @MethodSource("families")
+    @MethodSource("recurring")
     void severalCellsPaintedAsOneShowNoEdges(Catalogue.Family family) {
         Random random = new Random(family.id().hashCode());
         for (int n = 0; n < TRIALS; n++) {

@@ -27,7 +27,7 @@ final class BandList extends VBox {
         BandRun at(BandRun run, int index);
     }
 
-    private static final double MOST_HEIGHT = 138;
+    private static final double MOST_HEIGHT = 113;
 
     private final Studio studio;
     private final RunEditor runs;

@@ -13,6 +13,7 @@ import org.vatwright.core.family.interlace.Interlace;
 import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.family.plaid.Plaid;
 import org.vatwright.core.family.stripe.Stripes;
+import org.vatwright.core.family.tooth.Tooth;
 import org.vatwright.core.family.weave.Weaving;
 import org.vatwright.core.family.zigzag.Zigzag;
 import org.vatwright.desktop.studio.Studio;
@@ -54,7 +55,9 @@ final class FamilyChapters {
             family(Motifs.FAMILY, new Entry("figure", "Figure", FigureChapter::new),
                     new Entry("shape", "Shape", ShapeChapter::new),
                     new Entry("placing", "Placing", PlacingChapter::new),
-                    new Entry("symmetry", "Symmetry", SymmetryChapter::new)));
+                    new Entry("symmetry", "Symmetry", SymmetryChapter::new)),
+            family(Tooth.FAMILY, new Entry("tooth", "Tooth", ToothChapter::new),
+                    new Entry("inks", "Inks", ToothInks::new)));
 
     private FamilyChapters() {}
 

@@ -1,11 +1,14 @@
 package org.vatwright.desktop.building;
 
+import java.util.List;
+
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.effect.Blur;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.Shows;
+import org.vatwright.core.raster.BlendMode;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.recipe.RecipeActions;
@@ -15,7 +18,9 @@ import org.vatwright.desktop.studio.Studio;
 final class SurfaceChapter extends Chapter {
 
     private final NumberRow opacity;
-    private final BlendPicker blend;
+    private static final LivePicker.Shape PICTURES = new LivePicker.Shape(6, 41, 23);
+
+    private final LivePicker<BlendMode> blend;
     private final ShowsRow shows;
     private final NumberRow blur;
 
@@ -26,7 +31,8 @@ final class SurfaceChapter extends Chapter {
                 "opacity %s %%".formatted(Numbers.plain(percent)), l -> l.withOpacity(percent / 100)));
         blur = NumberRow.length(studio, "Blur", "blur of the marks", mm -> studio.editLayer(
                 "blur %s mm".formatted(Numbers.plain(mm, 2)), l -> l.withEffect(new Blur(mm), mm > 0)));
-        blend = new BlendPicker(studio, m -> all.change("blend " + m.words(), l -> l.withMode(m)));
+        blend = new LivePicker<>(studio, "Blend", "blend", List.of(BlendMode.values()), BlendMode::words, PICTURES,
+                m -> all.change("blend " + m.words(), l -> l.withMode(m)));
         shows = new ShowsRow(studio, where -> studio.editLayer(words(where), l -> l.withShows(where)));
         hold(Ui.pair(opacity, blur), blend, shows);
     }
@@ -44,7 +50,8 @@ final class SurfaceChapter extends Chapter {
         opacity.show(100 * layer.opacity());
         blur.show(layer.effects().stream().filter(Blur.class::isInstance).map(Blur.class::cast)
                 .mapToDouble(Blur::spreadMm).findFirst().orElse(0));
-        blend.show(design, colourway, layer);
+        blend.show(layer.mode(), m -> design.replace(layer.id(), l -> l.withMode(m)), colourway,
+                PICTURES.wide() / Math.max(8, 0.75 * design.repeat().widthMm()));
         shows.show(layer.shows(), design.layers().getFirst().id() == layer.id());
     }
 }

@@ -10,6 +10,7 @@ import java.util.function.DoubleFunction;
 import java.util.function.UnaryOperator;
 
 import org.vatwright.core.family.stripe.Stripes;
+import org.vatwright.core.family.tooth.Tooth;
 import org.vatwright.core.laid.LaidStructure;
 import org.vatwright.core.measure.LengthText;
 import org.vatwright.core.measure.Numbers;
@@ -45,6 +46,8 @@ final class TurnGrip extends ClothHandles {
             }));
             case LaidStructure laid ->
                 Optional.of(new Turned(laid.angleDeg(), a -> x -> ((LaidStructure) x).withAngle(a)));
+            case Tooth tooth when tooth.form().kind().directed() -> Optional.of(new Turned(tooth.form().directionDeg(),
+                    a -> x -> ((Tooth) x).withForm(((Tooth) x).form().withDirectionDeg(a))));
             default -> Optional.empty();
         });
     }

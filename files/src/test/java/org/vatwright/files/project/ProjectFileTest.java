@@ -32,6 +32,7 @@ import org.vatwright.core.family.motif.Instance;
 import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.family.motif.Placing;
 import org.vatwright.core.family.plaid.Plaid;
+import org.vatwright.core.family.tooth.Tooth;
 import org.vatwright.core.family.zigzag.Zigzag;
 import org.vatwright.core.loom.Look;
 import org.vatwright.core.loom.Weave;
@@ -49,6 +50,8 @@ import org.vatwright.core.project.Project;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.WallpaperGroup;
 import org.vatwright.core.shape.Outline;
+import org.vatwright.core.tooth.ToothForm;
+import org.vatwright.core.tooth.ToothKind;
 import org.vatwright.core.woven.ThreadMask;
 import org.vatwright.files.demo.DemoCommission;
 import org.vatwright.files.disk.Disk;
@@ -117,6 +120,8 @@ class ProjectFileTest {
                 .edit(new Id("mooring"), d -> d.replace(1, l -> l.withStructure(((Interlace) l.structure())
                         .withMesh(new Mesh.Strips(Weave.of("mine", List.of("xx.", ".x.")))).flip(
                                 new Interlace.Spot(0, 1, 2)))))
+                .edit(new Id("spray"), d -> d.replace(1, l -> l.withStructure(new Tooth(new ToothForm(ToothKind.MARBLE,
+                        7.5, 0.41, -33, 0.27, -5, 1.5, -2.25), List.of(Ink.slot("Deep"), Ink.CLEAR), true))))
                 .edit(new Id("terns"), ProjectFileTest::everyForm)
                 .edit(new Id("wake"), d -> d.replace(1, l -> l.withStructure(((FlowLines) l.structure()).withPhase(0.3)
                         .splitAfter(1))));

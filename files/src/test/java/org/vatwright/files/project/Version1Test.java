@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -42,7 +43,8 @@ class Version1Test {
         assertThat(old.name()).isEqualTo(now.name());
         assertThat(old.density()).isEqualTo(now.density());
         Map<Id, String> designs = names(old.designs(), Design::id, Design::name);
-        assertThat(designs.values()).containsExactlyElementsOf(now.designs().stream().map(Design::name).toList());
+        assertThat(designs.values()).containsExactlyElementsOf(now.designs().stream().map(Design::name)
+                .filter(n -> !LATER.contains(n)).toList());
         for (Design design : old.designs()) {
             Design same = now.designs().stream().filter(d -> d.name().equals(design.name())).findFirst().orElseThrow();
             assertThat(design.layers()).isEqualTo(same.layers());
@@ -57,6 +59,8 @@ class Version1Test {
                         .tuple(j.name(), j.task().kind(), j.task().worn(), j.output())).toList());
     }
 
+    private static final Set<String> LATER = Set.of("Spray", "Skarholm in wool");
+
     private static Project withoutWhatCameLater(Project now) {
         return now.removeDesign(new Id("tarpaulin"));
     }
@@ -67,11 +71,13 @@ class Version1Test {
 
     /** @return by article and piece what each wears, designs by their names */
     private static List<String> worn(Project project, Map<Id, String> designs) {
-        return project.articles().stream().flatMap(a -> {
-            Cut cut = Cut.of(a, new ShippedTypefaces());
-            return cut.pieces().stream().map(p -> "%s / %s: %s".formatted(a.name(), p.name(), cut.lay(p).map(
-                    l -> designs.get(l.design()) + l.withDesign(Id.NONE, l.colourway())).orElse("bare")));
-        }).toList();
+        // These two are dressed in designs that came later.
+        return project.articles().stream().filter(a -> !Set.of("Saloon cushion", "Ship's name").contains(a.name()))
+                .flatMap(a -> {
+                    Cut cut = Cut.of(a, new ShippedTypefaces());
+                    return cut.pieces().stream().map(p -> "%s / %s: %s".formatted(a.name(), p.name(), cut.lay(p).map(
+                            l -> designs.get(l.design()) + l.withDesign(Id.NONE, l.colourway())).orElse("bare")));
+                }).toList();
     }
 
     @Test

@@ -1,0 +1,80 @@
+package org.vatwright.core.tooth;
+
+import java.util.Arrays;
+
+/**
+ * Makes every level as frequent as any other, by the levels of a large sample of the same sort: then an amount in percent is
+ * the share of the surface that is covered.
+ */
+final class Evened {
+
+    private static final int STEPS = 512;
+    private static final int SIDE = 251;
+    /** Shares nothing with the side, or small sizes would be looked at in their knots alone. */
+    private static final double CELLS = 29;
+
+    /** Of gradient noise of one size. */
+    static final Evened SINGLE = octaves(1, 1);
+    static final Evened FINE = octaves(2, 0.5);
+    static final Evened PAPER = octaves(4, 0.7);
+    static final Evened CLOUD = octaves(5, 0.5);
+
+    private final float least;
+    private final float scale;
+    private final float[] table;
+
+    private Evened(float[] sample) {
+        Arrays.sort(sample);
+        float low = sample[0];
+        float high = sample[sample.length - 1];
+        least = low;
+        scale = STEPS / Math.max(1e-9f, high - low);
+        table = new float[STEPS + 2];
+        int at = 0;
+        for (int i = 0; i <= STEPS; i++) {
+            float value = low + i / scale;
+            while (at < sample.length && sample[at] < value) {
+                at++;
+            }
+            table[i] = (float) at / sample.length;
+        }
+        table[STEPS] = 1;
+        table[STEPS + 1] = 1;
+    }
+
+    /** Of any levels. @param sample is sorted */
+    static Evened of(float[] sample) {
+        return new Evened(sample);
+    }
+
+    private static Evened octaves(int count, double falling) {
+        Samples side = new Samples(SIDE, 0, CELLS, 0);
+        float[] all = new float[SIDE * SIDE];
+        GradientRows.Reader[] readers = new GradientRows.Reader[count];
+        for (int i = 0; i < count; i++) {
+            int cells = (int) CELLS << i;
+            readers[i] = new GradientRows(977 + i, side, side, cells, cells, 0).reader();
+        }
+        float[] row = new float[SIDE];
+        for (int y = 0; y < SIDE; y++) {
+            Arrays.fill(row, 0);
+            for (int i = 0; i < count; i++) {
+                readers[i].add(y, (float) Math.pow(falling, i), row);
+            }
+            System.arraycopy(row, 0, all, y * SIDE, SIDE);
+        }
+        return new Evened(all);
+    }
+
+    float apply(float value) {
+        float at = Math.max(0, Math.min(STEPS, (value - least) * scale));
+        int i = (int) at;
+        return table[i] + (at - i) * (table[i + 1] - table[i]);
+    }
+
+    void apply(float[] values) {
+        for (int i = 0; i < values.length; i++) {
+            values[i] = apply(values[i]);
+        }
+    }
+}

@@ -1,0 +1,53 @@
+package org.vatwright.core.tooth;
+
+import java.util.Arrays;
+
+/** Hills upon hills: gradient noise of several sizes added up. Fine specks, paper and clouds are of this kind. */
+final class Octaves implements ToothField {
+
+    private final GradientRows[] rows;
+    private final float[] weights;
+    private final GradientRows picks;
+    private final Evened evened;
+
+    private Octaves(GradientRows[] rows, float[] weights, GradientRows picks, Evened evened) {
+        this.rows = rows;
+        this.weights = weights;
+        this.picks = picks;
+        this.evened = evened;
+    }
+
+    /** @param count sizes, each half the one before @param falling weight of each by that of the one before */
+    static Octaves of(ToothForm form, Samples across, Samples down, int count, double falling, double phase,
+            Evened evened) {
+        GradientRows[] rows = new GradientRows[count];
+        float[] weights = new float[count];
+        for (int i = 0; i < count; i++) {
+            double size = form.sizeMm() / (1 << i);
+            rows[i] = new GradientRows(form.seed() * 31 + i, across, down, across.cells(size), down.cells(size), phase);
+            weights[i] = (float) Math.pow(falling, i);
+        }
+        double broad = form.sizeMm() * 2;
+        return new Octaves(rows, weights, new GradientRows(form.seed() * 31 + 29, across, down, across.cells(broad),
+                down.cells(broad), 0), evened);
+    }
+
+    @Override
+    public Reader reader() {
+        GradientRows.Reader[] readers = new GradientRows.Reader[rows.length];
+        Arrays.setAll(readers, i -> rows[i].reader());
+        GradientRows.Reader pickReader = picks.reader();
+        return (y, level, pick) -> {
+            Arrays.fill(level, 0);
+            for (int i = 0; i < readers.length; i++) {
+                readers[i].add(y, weights[i], level);
+            }
+            evened.apply(level);
+            if (pick.length > 0) {
+                Arrays.fill(pick, 0);
+                pickReader.add(y, 1, pick);
+                Evened.SINGLE.apply(pick);
+            }
+        };
+    }
+}

@@ -1,0 +1,65 @@
+package org.vatwright.core.tooth;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+
+import org.vatwright.core.measure.Angle;
+import org.vatwright.core.measure.Require;
+
+/**
+ * A roughness by its numbers.
+ *
+ * @param sizeMm of its specks, hairs, cells or hills, 0.02 to 2000 mm
+ * @param amount share of the surface it takes, 0 to 1
+ * @param directionDeg of hairs, slubs and veins, of glitter where the light comes from; counter-clockwise as seen
+ * @param contrast 0 for one soft slope from nothing to all, 1 for hard edges
+ * @param seed another one is another roughness of the same kind
+ * @param x,y where it begins, in mm from the upper left corner
+ */
+@RecordBuilder
+public record ToothForm(ToothKind kind, double sizeMm, double amount, double directionDeg, double contrast, long seed,
+        double x, double y) implements ToothFormBuilder.With {
+
+    public static final double LEAST_MM = 0.02;
+    public static final double MOST_MM = 2000;
+
+    public ToothForm {
+        Require.within("size of a tooth", sizeMm, LEAST_MM, MOST_MM, "mm");
+        Require.within("amount of a tooth", amount * 100, 0, 100, "%");
+        Require.within("contrast of a tooth", contrast * 100, 0, 100, "%");
+        Require.within("place of a tooth", x, -1e6, 1e6, "mm");
+        Require.within("place of a tooth", y, -1e6, 1e6, "mm");
+        directionDeg = Angle.turn(directionDeg);
+    }
+
+    /** @return that kind with an amount and a contrast at which it reads as what it is */
+    public static ToothForm of(ToothKind kind, double sizeMm) {
+        double amount = switch (kind) {
+            case FINE, PAPER, CLOUD, FELT, CRYSTALS -> 0.5;
+            case FIBRE -> 0.45;
+            case SLUB -> 0.25;
+            case MARBLE -> 0.35;
+            case GLITTER -> 1;
+        };
+        double contrast = switch (kind) {
+            case CLOUD, PAPER -> 0;
+            case CRYSTALS, FELT, FIBRE -> 0.3;
+            default -> 0.6;
+        };
+        return new ToothForm(kind, sizeMm, amount, kind == ToothKind.GLITTER ? 45 : 0, contrast, 1, 0, 0);
+    }
+
+    public ToothForm resized(double by) {
+        return with().sizeMm(Math.max(LEAST_MM, Math.min(MOST_MM, sizeMm * by))).x(x * by).y(y * by).build();
+    }
+
+    /**
+     * @param level of the roughness at a place, 0 to 1, each as frequent as any other
+     * @return how much of the place is covered, 0 to 1
+     */
+    float cover(float level) {
+        double soft = 0.5 * (1 - contrast) + 0.004;
+        double threshold = (1 - amount) * (1 + 2 * soft) - soft;
+        double cover = (level - threshold) / (2 * soft) + 0.5;
+        return (float) Math.max(0, Math.min(1, cover));
+    }
+}

@@ -1,0 +1,106 @@
+package org.vatwright.core.tooth;
+
+import org.vatwright.core.measure.Noise;
+import org.vatwright.core.repeat.TileGrid;
+
+/**
+ * A roughness laid out on the pixels of a tile: how much of each pixel it covers, and with which of several inks. Where its
+ * smallest things come near the size of a pixel, a pixel takes the mean of several places, so that every density shows the
+ * same.
+ */
+public final class ToothRows {
+
+    private static final int MOST_EACH = 6;
+    private static final int PLAIN = 0;
+
+    private final ToothForm form;
+    private final int width;
+    private final int each;
+    private final ToothField field;
+    private final Glitter glitter;
+
+    /** @param phase 0 to below 1 of a whole turn of what moves; 0 where it stands still */
+    public ToothRows(ToothForm form, TileGrid grid, double phase) {
+        this.form = form;
+        width = grid.widthPx();
+        double finest = form.sizeMm() * form.kind().finest();
+        each = (int) Math.max(1, Math.min(MOST_EACH, Math.ceil(
+                Math.max(grid.mmPerPxX(), grid.mmPerPxY()) * 2.2 / finest)));
+        Samples across = Samples.of(grid.widthPx(), each, grid.widthMm(), form.x(),
+                Facets.share(Noise.mix(form.seed() + 101)));
+        Samples down = Samples.of(grid.heightPx(), each, grid.heightMm(), form.y(),
+                Facets.share(Noise.mix(form.seed() + 102)));
+        glitter = form.kind() == ToothKind.GLITTER ? new Glitter(form, across, down, phase) : null;
+        field = switch (form.kind()) {
+            case FINE -> Octaves.of(form, across, down, 2, 0.5, phase, Evened.FINE);
+            case PAPER -> Octaves.of(form, across, down, 4, 0.7, phase, Evened.PAPER);
+            case CLOUD -> Octaves.of(form, across, down, 5, 0.5, phase, Evened.CLOUD);
+            case FIBRE, FELT, SLUB -> Hairs.of(form, across, down, phase);
+            case CRYSTALS -> new Crystals(form, across, down, phase);
+            case MARBLE -> new Veins(form, across, down, phase);
+            case GLITTER -> null;
+        };
+    }
+
+    /** @return places a pixel is made of, each way */
+    int each() {
+        return each;
+    }
+
+    /** What is told of the places of a row of pixels. */
+    public interface Taker {
+        /**
+         * @param x pixel
+         * @param cover 0 to 1 of this place
+         * @param kind of a tooth the share of the way through its inks, 0 to below 1; of glitter its brightness
+         */
+        void place(int x, float cover, float kind);
+    }
+
+    /** @return who reads rows of pixels; one a thread */
+    public Reader reader(boolean severalInks) {
+        return new Reader(severalInks);
+    }
+
+    /** Reads rows of pixels, best from the top. */
+    public final class Reader {
+        private final float[] level = new float[width * each];
+        private final float[] pick;
+        private final ToothField.Reader reader;
+        private final Glitter.Reader sparkling;
+
+        private Reader(boolean severalInks) {
+            pick = new float[severalInks ? level.length : PLAIN];
+            reader = field == null ? null : field.reader();
+            sparkling = glitter == null ? null : glitter.reader();
+        }
+
+        /** @return how many places a pixel has in all; so often the taker is told of each pixel of the row */
+        public int places() {
+            return each * each;
+        }
+
+        public void row(int y, Taker taker) {
+            for (int k = 0; k < each; k++) {
+                if (sparkling != null) {
+                    sparkling.row(y * each + k, level);
+                    for (int i = 0; i < level.length; i++) {
+                        taker.place(i / each, level[i] < 0 ? 0 : 1, level[i]);
+                    }
+                } else {
+                    reader.row(y * each + k, level, pick);
+                    for (int i = 0; i < level.length; i++) {
+                        taker.place(i / each, form.cover(level[i]), pick.length == 0 ? 0 : pick[i]);
+                    }
+                }
+            }
+        }
+
+        /** @param cover written: how much of each pixel of the row is covered, 0 to 1 */
+        public void cover(int y, float[] cover) {
+            java.util.Arrays.fill(cover, 0);
+            float share = 1f / places();
+            row(y, (x, c, kind) -> cover[x] += c * share);
+        }
+    }
+}

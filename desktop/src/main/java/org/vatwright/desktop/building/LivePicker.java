@@ -1,0 +1,65 @@
+package org.vatwright.desktop.building;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import java.util.function.Function;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.desktop.cloth.ClothImage;
+import org.vatwright.desktop.control.Segments;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Scenes;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+
+/** One of several things, chosen from small pictures of this very design as it would be with each; a word names the chosen. */
+final class LivePicker<T> extends VBox {
+
+    /** @param columns pictures beside each other @param wide,high of a picture, in px */
+    record Shape(int columns, double wide, double high) {}
+
+    private final Studio studio;
+    private final Shape shape;
+    private final Function<T, String> words;
+    private final Map<T, ClothImage> pictures = new HashMap<>();
+    private final Segments<T> choices;
+    private final Label chosen = Ui.label("", "quiet");
+
+    /**
+     * @param id of the pictures, before the word of each
+     * @param take is told what is chosen
+     */
+    LivePicker(Studio studio, String title, String id, List<T> all, Function<T, String> words, Shape shape,
+            Consumer<T> take) {
+        super(4);
+        this.studio = studio;
+        this.shape = shape;
+        this.words = words;
+        choices = new Segments<>(all, words, t -> pictures.computeIfAbsent(t, k -> new ClothImage()), take);
+        GridPane grid = new GridPane();
+        grid.getStyleClass().addAll("segments", "pictures");
+        for (int i = 0; i < all.size(); i++) {
+            choices.button(all.get(i)).setId(id + "-" + words.apply(all.get(i)).replace(' ', '-'));
+            grid.add(choices.button(all.get(i)), i % shape.columns(), i / shape.columns());
+        }
+        chosen.setId(id + "-now");
+        getChildren().addAll(Ui.labelled(title, chosen), grid);
+    }
+
+    /** @param with the design with each choice @param pxPerMm of the pictures */
+    void show(T now, Function<T, Design> with, Colourway colourway, double pxPerMm) {
+        choices.show(now);
+        chosen.setText(words.apply(now));
+        pictures.forEach((choice, picture) -> {
+            Scenes.Field field = new Scenes.Field(with.apply(choice), colourway, 0, 0, (int) shape.wide(),
+                    (int) shape.high(), pxPerMm);
+            picture.draw(field, field.subject(studio.tiles()), shape.wide(), shape.high());
+        });
+    }
+}
