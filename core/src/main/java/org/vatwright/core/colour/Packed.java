@@ -56,6 +56,14 @@ public final class Packed {
         return rb | ag;
     }
 
+    /** @return the light of both, as bright as the coverage of the first allows; its coverage stays */
+    public static int lightened(int argb, int light) {
+        int alpha = argb >>> 24;
+        return alpha << 24 | Math.min(alpha, (argb >> 16 & 255) + (light >> 16 & 255)) << 16
+                | Math.min(alpha, (argb >> 8 & 255) + (light >> 8 & 255)) << 8
+                | Math.min(alpha, (argb & 255) + (light & 255));
+    }
+
     /** @return the pixel not premultiplied, rounded; clear is 0 */
     public static int straight(int argb) {
         int a = argb >>> 24;

@@ -2,9 +2,8 @@ package org.vatwright.core.effect;
 
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Effect;
+import org.vatwright.core.pattern.PaintRequest;
 import org.vatwright.core.raster.Raster;
-import org.vatwright.core.raster.Work;
-import org.vatwright.core.repeat.TileGrid;
 
 /**
  * Marks made soft: each place takes a mean of its neighbourhood, weighed by a normal spread, in linear light.
@@ -31,10 +30,10 @@ public record Blur(double spreadMm) implements Effect {
     }
 
     @Override
-    public Raster on(Raster coat, TileGrid grid, Work work) {
-        double across = spreadMm / grid.mmPerPxX();
-        double down = spreadMm / grid.mmPerPxY();
-        return spreadMm == 0 ? coat : SoftCoat.of(coat, across, down, work);
+    public Raster on(Raster coat, PaintRequest asked) {
+        double across = spreadMm / asked.grid().mmPerPxX();
+        double down = spreadMm / asked.grid().mmPerPxY();
+        return spreadMm == 0 ? coat : SoftCoat.of(coat, across, down, asked.work());
     }
 
     @Override

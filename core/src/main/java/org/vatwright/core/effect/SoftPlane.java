@@ -18,6 +18,8 @@ final class SoftPlane {
     /** A spread of more periods than this leaves the mean: the first wave keeps exp(-2 pi^2 s^2), here 1e-9. */
     private static final double ALL = 1.05;
     private static final int PASSES = 3;
+    /** Sums run in whole numbers of this part, so that they are exact and a rolled line gives the very same. */
+    private static final double WHOLE = 1L << 32;
     private static final int STRIP = 32;
 
     private SoftPlane() {}
@@ -68,12 +70,14 @@ final class SoftPlane {
         private final float[] weights;
         /** The line with what comes in again before its start and after its end. */
         private final float[] padded;
+        private final long[] whole;
 
         Line(int length, double spread) {
             this.spread = spread;
             values = new float[length];
             other = new float[length];
             weights = spread < NARROW_PX ? weights(spread) : new float[0];
+            whole = new long[weights.length > 0 ? 0 : length];
             padded = new float[length + 2 * Math.max(0, weights.length - 1)];
         }
 
@@ -94,11 +98,11 @@ final class SoftPlane {
 
         void blur() {
             if (spread > ALL * values.length) {
-                double sum = 0;
+                long sum = 0;
                 for (float value : values) {
-                    sum += value;
+                    sum += Math.round(value * WHOLE);
                 }
-                Arrays.fill(values, (float) (sum / values.length));
+                Arrays.fill(values, (float) (sum / (values.length * WHOLE)));
             } else if (weights.length > 0) {
                 weigh();
             } else {
@@ -131,17 +135,20 @@ final class SoftPlane {
             int r = (int) Math.floor((Math.sqrt(1 + 12 * variance) - 1) / 2);
             double inner = r * (r + 1.0) * (2 * r + 1) / 3;
             double share = ((2 * r + 1) * variance - inner) / (2 * ((r + 1.0) * (r + 1) - variance));
-            double by = 1 / (2 * r + 1 + 2 * share);
-            double sum = 0;
+            double by = 1 / ((2 * r + 1 + 2 * share) * WHOLE);
+            for (int i = 0; i < n; i++) {
+                whole[i] = Math.round(values[i] * WHOLE);
+            }
+            long sum = 0;
             for (int k = -r; k <= r; k++) {
-                sum += values[Math.floorMod(k, n)];
+                sum += whole[Math.floorMod(k, n)];
             }
             int left = Math.floorMod(-r - 1, n);
             int right = Math.floorMod(r + 1, n);
             for (int i = 0; i < n; i++) {
-                other[i] = (float) ((sum + share * (values[left] + values[right])) * by);
+                other[i] = (float) ((sum + share * (whole[left] + whole[right])) * by);
                 int leaves = left + 1 == n ? 0 : left + 1;
-                sum += (double) values[right] - values[leaves];
+                sum += whole[right] - whole[leaves];
                 left = leaves;
                 right = right + 1 == n ? 0 : right + 1;
             }

@@ -52,7 +52,7 @@ public record Design(Id id, String name, Repeat repeat, Ink ground, List<Layer> 
                     "there is an ink %s already; a fill needs a name of its own".formatted(fill.name()));
         }
         for (Layer layer : layers) {
-            layer.structure().inks().stream().distinct().forEach(ink -> checkInk(ink, palette, known));
+            layer.inks().stream().distinct().forEach(ink -> checkInk(ink, palette, known));
         }
         checkInk(ground, palette, known);
     }
@@ -85,7 +85,7 @@ public record Design(Id id, String name, Repeat repeat, Ink ground, List<Layer> 
     /** @return the slots that marks or the ground use, in the palette's order */
     public List<String> usedSlots() {
         Set<Ink> used = new LinkedHashSet<>(List.of(ground));
-        layers.forEach(l -> used.addAll(l.structure().inks()));
+        layers.forEach(l -> used.addAll(l.inks()));
         return palette.slots().stream().filter(s -> used.contains(Ink.slot(s))).toList();
     }
 
@@ -102,7 +102,7 @@ public record Design(Id id, String name, Repeat repeat, Ink ground, List<Layer> 
     public Design renameSlot(String from, String to) {
         UnaryOperator<Ink> rename = ink -> ink.equals(Ink.slot(from)) ? Ink.slot(to) : ink;
         return with().ground(rename.apply(ground))
-                .layers(layers.stream().map(l -> l.withStructure(l.structure().withInks(rename))).toList())
+                .layers(layers.stream().map(l -> l.withInks(rename)).toList())
                 .palette(palette.renameSlot(from, Require.named("slot", to))).build();
     }
 
@@ -147,14 +147,14 @@ public record Design(Id id, String name, Repeat repeat, Ink ground, List<Layer> 
 
     private Design inked(UnaryOperator<Ink> change, List<Fill> newFills) {
         return with().ground(change.apply(ground))
-                .layers(layers.stream().map(l -> l.withStructure(l.structure().withInks(change))).toList())
+                .layers(layers.stream().map(l -> l.withInks(change)).toList())
                 .fills(newFills).build();
     }
 
     /** @return the fills that marks or the ground use */
     public List<Fill> usedFills() {
         Set<Ink> used = new LinkedHashSet<>(List.of(ground));
-        layers.forEach(l -> used.addAll(l.structure().inks()));
+        layers.forEach(l -> used.addAll(l.inks()));
         return fills.stream().filter(f -> used.contains(f.ink())).toList();
     }
 

@@ -1,8 +1,9 @@
 package org.vatwright.core.pattern;
 
+import java.util.List;
+import java.util.function.UnaryOperator;
+
 import org.vatwright.core.raster.Raster;
-import org.vatwright.core.raster.Work;
-import org.vatwright.core.repeat.TileGrid;
 
 /**
  * What is done to the marks of a layer on the torus, before it is laid on those below. Lengths are mm, so that it looks the
@@ -16,8 +17,18 @@ public interface Effect {
     /** @return its place in the order in which effects are done, lowest first */
     int order();
 
-    /** @return the marks after it. @param coat the whole tile: colour and coverage; not written into */
-    Raster on(Raster coat, TileGrid grid, Work work);
+    /** @return the marks after it. @param coat the whole tile: colour and coverage; not written into @param asked of the layer: its grid, colours and work */
+    Raster on(Raster coat, PaintRequest asked);
+
+    /** @return every ink it uses */
+    default List<Ink> inks() {
+        return List.of();
+    }
+
+    /** @return the same with each ink replaced */
+    default Effect withInks(UnaryOperator<Ink> change) {
+        return this;
+    }
 
     /** @return the same with every length that many times as long */
     Effect resized(double by);

@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 import org.vatwright.core.measure.Require;
@@ -53,6 +54,17 @@ public record Layer(int id, String name, Structure structure, boolean visible, d
     public Layer withEffect(Effect effect, boolean on) {
         List<Effect> others = effects.stream().filter(e -> !e.kind().equals(effect.kind())).toList();
         return withEffects(on ? Stream.concat(others.stream(), Stream.of(effect)).toList() : others);
+    }
+
+    /** @return every ink of its marks and of what is done to them; may hold one several times */
+    public List<Ink> inks() {
+        return Stream.concat(structure.inks().stream(), effects.stream().flatMap(e -> e.inks().stream())).toList();
+    }
+
+    /** @return the same with each ink replaced */
+    public Layer withInks(UnaryOperator<Ink> change) {
+        return withStructure(structure.withInks(change)).withEffects(effects.stream().map(e -> e.withInks(change))
+                .toList());
     }
 
     /** @return the same with every length of its marks and of what is done to them that many times as long */

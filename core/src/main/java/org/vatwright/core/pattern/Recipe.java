@@ -109,15 +109,15 @@ public final class Recipe {
         Map<Ink, Ink> inks = new HashMap<>();
         Design with = design;
         for (Ink ink : from.layers().stream().filter(l -> layers.contains(l.id()))
-                .flatMap(l -> l.structure().inks().stream()).distinct().toList()) {
+                .flatMap(l -> l.inks().stream()).distinct().toList()) {
             with = brought(with, from, ink, inks);
         }
         List<Layer> all = new ArrayList<>(with.layers());
         int id = with.freeId();
         for (Layer layer : from.layers()) {
             if (layers.contains(layer.id())) {
-                all.add(layer.withId(id++).withLocked(false).withStructure(
-                        layer.structure().withInks(i -> inks.getOrDefault(i, i))));
+                all.add(layer.withId(id++).withLocked(false).withInks(
+                        i -> inks.getOrDefault(i, i)));
             }
         }
         return with.withLayers(all);

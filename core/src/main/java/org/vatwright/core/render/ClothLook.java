@@ -98,7 +98,7 @@ final class ClothLook {
             if (layer.moves()) {
                 parts.add(phase);
             }
-            layer.structure().inks().stream().distinct().forEach(i -> parts.add(ink(design, colourway, i)));
+            layer.inks().stream().distinct().forEach(i -> parts.add(ink(design, colourway, i)));
             return known(parts);
         }
 

@@ -41,7 +41,7 @@ final class Coat implements Painter {
             Raster done = whole(marks, asked.grid(), asked.work());
             for (Effect effect : layer.effects()) {
                 asked.work().goOn();
-                done = effect.on(done, asked.grid(), asked.work());
+                done = effect.on(done, asked);
             }
             marks = new Painted(done);
         }

@@ -40,7 +40,7 @@ class BlurTest {
     }
 
     private static Raster soft(Raster raster, double spreadPx) {
-        return new Blur(spreadPx).on(raster, new TileGrid(W, H, W, H), Work.on(2));
+        return new Blur(spreadPx).on(raster, Coats.asked(new TileGrid(W, H, W, H), 2));
     }
 
     @ParameterizedTest
@@ -146,8 +146,8 @@ class BlurTest {
             }
         }
         Blur blur = new Blur(2);
-        Raster one = blur.on(coarse, new TileGrid(40, 40, 40, 40), Work.on(1));
-        Raster two = blur.on(fine, new TileGrid(80, 80, 40, 40), Work.on(2));
+        Raster one = blur.on(coarse, Coats.asked(new TileGrid(40, 40, 40, 40), 1));
+        Raster two = blur.on(fine, Coats.asked(new TileGrid(80, 80, 40, 40), 2));
         for (int y = 0; y < 40; y++) {
             for (int x = 0; x < 40; x++) {
                 double mean = ((two.at(2 * x, 2 * y) >>> 24) + (two.at(2 * x + 1, 2 * y) >>> 24)
@@ -155,7 +155,7 @@ class BlurTest {
                 assertThat((double) (one.at(x, y) >>> 24)).isEqualTo(mean, within(4.0));
             }
         }
-        assertThat(blur.on(fine, new TileGrid(80, 80, 40, 40), Work.on(1)).argb()).isEqualTo(two.argb());
+        assertThat(blur.on(fine, Coats.asked(new TileGrid(80, 80, 40, 40), 1)).argb()).isEqualTo(two.argb());
     }
 
     @Test

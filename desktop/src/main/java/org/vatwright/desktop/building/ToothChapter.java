@@ -68,7 +68,8 @@ final class ToothChapter extends Chapter.Of<Tooth> {
         ToothForm form = tooth.form();
         double pxPerMm = SHAPE.high() / (SEEN * form.sizeMm());
         int id = studio.layer().orElseThrow().id();
-        Design alone = design.alone(design.layers().indexOf(design.layer(id).orElseThrow()));
+        Design alone = design.alone(design.layers().indexOf(design.layer(id).orElseThrow()))
+                .withGround(design.ground());
         kind.show(form.kind(), k -> alone.replace(id, l -> l.withStructure(other(tooth, k))), colourway, pxPerMm);
         size.show(form.sizeMm());
         amount.show(100 * form.amount());
