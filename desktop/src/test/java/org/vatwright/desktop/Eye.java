@@ -46,6 +46,18 @@ final class Eye {
         }
     }
 
+    /** A chapter comes in row by row. */
+    private Node soon(Predicate<Node> wanted) throws Exception {
+        for (int i = 0; i < 6; i++) {
+            Node found = Hand.onFx(() -> search(wanted));
+            if (found != null) {
+                return found;
+            }
+            Thread.sleep(25);
+        }
+        return null;
+    }
+
     /** Opens the chapters of the column in turn, and the line of the repeat, as somebody does who looks for a thing. */
     private Node hunt(Predicate<Node> wanted) throws Exception {
         Node before = Hand.onFx(() -> search(n -> n.getStyleClass().contains("chapter")
@@ -59,7 +71,7 @@ final class Eye {
         for (Node door : doors) {
             if (Hand.onFx(() -> door.isVisible() && door.getScene() != null)) {
                 hand.click(door);
-                Node found = Hand.onFx(() -> search(wanted));
+                Node found = soon(wanted);
                 found = found != null ? found : unfold(wanted);
                 if (found != null) {
                     return found;

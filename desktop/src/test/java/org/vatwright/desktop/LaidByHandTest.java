@@ -41,6 +41,7 @@ class LaidByHandTest extends AtTheDemo {
     @Test
     void blocksAreLaidPulledPickedAndMadeToRecurLater() throws Exception {
         hand.click("shelf-Quay");
+        hand.click("layer-1");
         Project before = hand.studio().project();
         pull("breadth", 0, 8);
         Blocks pulled = structure(Blocks.class);

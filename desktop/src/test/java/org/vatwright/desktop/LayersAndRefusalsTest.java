@@ -46,15 +46,17 @@ class LayersAndRefusalsTest extends AtTheDemo {
     void aLayerIsMadeSoftAndShownInTheMarksBelow() throws Exception {
         Project before = hand.studio().project();
         assertThat(hand.node("shown-marks").isDisabled()).as("nothing lies below the lowest").isTrue();
-        hand.write("blur-of-the-marks", "1.5");
+        hand.click("effect-blur");
+        hand.write("spread-of-the-blur", "1.5");
         assertThat(design().layers().getFirst().effects()).containsExactly(new Blur(1.5));
-        hand.write("blur-of-the-marks", "-1");
+        hand.write("spread-of-the-blur", "-1");
         assertThat(design().layers().getFirst().effects()).containsExactly(new Blur(1.5));
+        hand.click("effect-blur");
         hand.click(hand.named("Duplicate this layer"));
         hand.click("shown-marks");
         assertThat(design().layers().getLast().shows()).isEqualTo(new Shows.InMarksBelow());
         assertThat(design().layers().getLast().effects()).as("the copy is soft as well").containsExactly(new Blur(1.5));
-        hand.write("blur-of-the-marks", "0");
+        hand.click("knot-blur");
         assertThat(design().layers().getLast().effects()).isEmpty();
         hand.click("shown-all");
         assertThat(design().layers().getLast().shows()).isEqualTo(Shows.EVERYWHERE);

@@ -82,6 +82,9 @@ public record Layer(int id, String name, Structure structure, boolean visible, d
         if (!effects.isEmpty()) {
             return Optional.of(String.join(" and ", effects.stream().map(Effect::kind).toList()));
         }
+        if (!mode.recommended()) {
+            return Optional.of("blended by %s, with all below it".formatted(mode.words()));
+        }
         if (shows instanceof Shows.InMarksBelow) {
             return Optional.of("shown in the marks of another layer");
         }

@@ -19,6 +19,9 @@ final class BlendFunctions {
             case SOFT_LIGHT -> softLight(b, s);
             case DIFFERENCE -> Math.abs(b - s);
             case EXCLUSION -> b + s - 2 * b * s;
+            case LINEAR_BURN -> Math.max(0, b + s - 1);
+            case LINEAR_LIGHT -> Math.max(0, Math.min(1, b + 2 * s - 1));
+            case ADD -> Math.min(1, b + s);
             default -> s;
         };
     }

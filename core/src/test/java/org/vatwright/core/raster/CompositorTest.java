@@ -22,7 +22,9 @@ class CompositorTest {
             "lighten, .25, .6, .6", "color-dodge, .25, .6, .625", "color-burn, .75, .5, .5", "hard-light, .25, .6, .4",
             "soft-light, .25, 1, .5", "soft-light, .25, .5, .25", "soft-light, .25, .25, .15625",
             "difference, .25, .6, .35",
-            "exclusion, .25, .6, .55", "color-dodge, 0, 1, 0", "color-burn, 1, 0, 1"})
+            "exclusion, .25, .6, .55", "linear-burn, .75, .6, .35", "linear-burn, .25, .6, 0",
+            "linear-light, .25, .6, .45", "linear-light, .25, .2, 0", "linear-light, .75, .9, 1", "add, .25, .6, .85",
+            "add, .75, .6, 1", "color-dodge, 0, 1, 0", "color-burn, 1, 0, 1"})
     void separableModesFollowTheRecommendation(String mode, float backdrop, float source, float wanted) {
         assertThat(BlendFunctions.channel(BlendMode.parse(mode), backdrop, source)).isEqualTo(wanted, within(1e-6f));
     }
@@ -59,6 +61,33 @@ class CompositorTest {
         Compositor.lay(under, 0, new int[]{0xFF3C78B4}, 0, 1, 1, mode);
         assertThat(under[0]).isEqualTo(0xFF3C78B4);
         assertThat(BlendMode.parse(mode.keyword())).isEqualTo(mode);
+    }
+
+    /**
+     * All modes, opaque and partly covered on both sides, beside the formulas in double:
+     * co = cs as (1 - ab) + cb ab (1 - as) + as ab B(cb, cs).
+     */
+    @ParameterizedTest
+    @EnumSource(BlendMode.class)
+    void everyModeIsWithinALevelOfItsFormulaInDouble(BlendMode mode) {
+        Random random = new Random(mode.ordinal());
+        for (int n = 0; n < 20_000; n++) {
+            int under = Packed.times255(random.nextInt() | 0xFF000000, n % 3 == 0 ? 255 : random.nextInt(256));
+            int over = Packed.times255(random.nextInt() | 0xFF000000, n % 5 == 0 ? 255 : random.nextInt(256));
+            double opacity = n % 7 == 0 ? 1 : random.nextInt(257) / 256.0;
+            int got = Compositor.blended(under, over, opacity, mode);
+            double ab = (under >>> 24) / 255.0;
+            double as = (over >>> 24) / 255.0 * opacity;
+            double[] b = DoubleBlends.straight(under);
+            double[] s = DoubleBlends.straight(over);
+            double[] blend = DoubleBlends.blend(mode, b, s);
+            assertThat((double) (got >>> 24)).isCloseTo(Math.rint(255 * (as + ab * (1 - as))), within(1.0));
+            for (int c = 0; c < 3; c++) {
+                double wanted = 255 * (s[c] * as * (1 - ab) + b[c] * ab * (1 - as) + as * ab * blend[c]);
+                assertThat((double) (got >>> 16 - 8 * c & 255)).as("%s of %08x on %08x at %s", mode, over, under,
+                        opacity).isCloseTo(Math.rint(Math.max(0, Math.min(255, wanted))), within(1.0));
+            }
+        }
     }
 
     @Test

@@ -42,6 +42,7 @@ final class CellPane extends ClothPane {
     private final GuideLines guides;
     private final DotHandles dots;
     private final DotSizeGrip dotSize;
+    private final LightGrip light;
     private final LaidHandles laid;
     private final MotifHandles motifs;
     private final LineHandles line;
@@ -66,6 +67,7 @@ final class CellPane extends ClothPane {
         dotSize = new DotSizeGrip(studio, this, number);
         dots = new DotHandles(studio, this, guides, number);
         // Before the others: where grips lie over each other the turn is held.
+        light = new LightGrip(studio, this, number);
         turn = new TurnGrip(studio, this, number);
         gap = new GapGrip(studio, this, number);
         laid = new LaidHandles(studio, this, number);
@@ -79,11 +81,12 @@ final class CellPane extends ClothPane {
         over.setMouseTransparent(true);
         getChildren().add(cloth);
         getChildren().addAll(shades);
-        getChildren().addAll(crowding, over, guides, dots, dotSize, laid, motifs, line, turn, gap, size);
+        getChildren().addAll(crowding, over, guides, dots, dotSize, laid, motifs, line, light, turn, gap, size);
         getChildren().addAll(rules.nodes());
         getChildren().addAll(across, down, corner, number);
         Ui.placedByHand(shades);
-        Ui.placedByHand(across, down, corner, guides, dots, dotSize, laid, motifs, line, turn, gap, crowding);
+        Ui.placedByHand(across, down, corner, guides, dots, dotSize, laid, motifs, line, light, turn, gap,
+                crowding);
         addEventHandler(MouseEvent.MOUSE_PRESSED, e -> number.hide());
         setOnMouseMoved(this::pointer);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::pointer);
@@ -179,6 +182,7 @@ final class CellPane extends ClothPane {
         laid.show(design, v, rolled);
         motifs.show(design, v, rolled);
         line.show(design, v, rolled);
+        light.show(design, v, rolled);
         turn.show(design, v, rolled);
         gap.show(design, v, rolled);
         size.setVisible(!rolled);

@@ -14,7 +14,7 @@ import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
 
-import javafx.scene.control.Label;
+import javafx.scene.control.Button;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 
@@ -29,9 +29,11 @@ final class LivePicker<T> extends VBox {
     private final Function<T, String> words;
     private final Map<T, ClothImage> pictures = new HashMap<>();
     private final Segments<T> choices;
-    private final Label chosen = Ui.label("", "quiet");
+    private final GridPane grid = new GridPane();
+    private final Button chosen = Ui.link("", () -> Ui.show(grid, !grid.isVisible()));
 
     /**
+     * @param title before the word for the chosen one; empty when {@link #word} stands elsewhere
      * @param id of the pictures, before the word of each
      * @param take is told what is chosen
      */
@@ -42,14 +44,27 @@ final class LivePicker<T> extends VBox {
         this.shape = shape;
         this.words = words;
         choices = new Segments<>(all, words, t -> pictures.computeIfAbsent(t, k -> new ClothImage()), take);
-        GridPane grid = new GridPane();
         grid.getStyleClass().addAll("segments", "pictures");
         for (int i = 0; i < all.size(); i++) {
             choices.button(all.get(i)).setId(id + "-" + words.apply(all.get(i)).replace(' ', '-'));
             grid.add(choices.button(all.get(i)), i % shape.columns(), i / shape.columns());
         }
         chosen.setId(id + "-now");
-        getChildren().addAll(Ui.labelled(title, chosen), grid);
+        Ui.tip(chosen, "Show or hide the pictures");
+        if (title.isEmpty()) {
+            getChildren().add(grid);
+        } else {
+            getChildren().addAll(Ui.labelled(title, chosen), grid);
+        }
+    }
+
+    /** @return the word for the chosen one, which opens and closes the pictures; for one that has no title of its own */
+    Button word() {
+        return chosen;
+    }
+
+    void open(boolean shown) {
+        Ui.show(grid, shown);
     }
 
     /** @param with the design with each choice @param pxPerMm of the pictures */

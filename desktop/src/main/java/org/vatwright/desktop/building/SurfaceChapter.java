@@ -3,7 +3,6 @@ package org.vatwright.desktop.building;
 import java.util.List;
 
 import org.vatwright.core.colour.Colourway;
-import org.vatwright.core.effect.Blur;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Layer;
@@ -17,24 +16,29 @@ import org.vatwright.desktop.studio.Studio;
 /** How a layer lies on those below it: opacity, blend, where it shows, what is done to its marks. */
 final class SurfaceChapter extends Chapter {
 
-    private final NumberRow opacity;
-    private static final LivePicker.Shape PICTURES = new LivePicker.Shape(6, 41, 23);
+    private static final LivePicker.Shape PICTURES = new LivePicker.Shape(7, 35, 20);
 
+    private final NumberRow opacity;
     private final LivePicker<BlendMode> blend;
     private final ShowsRow shows;
-    private final NumberRow blur;
+    private final EffectLine effects;
+
+    /** What else takes room; when it changes, the pictures of blends open or close. */
+    private record Arranged(int layer, boolean effect, boolean masked) {}
+
+    private Arranged arranged;
 
     SurfaceChapter(Studio studio) {
         super(studio);
         RecipeActions all = new RecipeActions(studio);
         opacity = NumberRow.number(studio, "Opacity", "opacity", "%", 1, 5, percent -> all.change(
                 "opacity %s %%".formatted(Numbers.plain(percent)), l -> l.withOpacity(percent / 100)));
-        blur = NumberRow.length(studio, "Blur", "blur of the marks", mm -> studio.editLayer(
-                "blur %s mm".formatted(Numbers.plain(mm, 2)), l -> l.withEffect(new Blur(mm), mm > 0)));
-        blend = new LivePicker<>(studio, "Blend", "blend", List.of(BlendMode.values()), BlendMode::words, PICTURES,
+        effects = new EffectLine(studio, () -> studio.design().ifPresent(d -> studio.layer()
+                .ifPresent(l -> show(d, studio.colourway(d), l))));
+        blend = new LivePicker<>(studio, "", "blend", List.of(BlendMode.values()), BlendMode::words, PICTURES,
                 m -> all.change("blend " + m.words(), l -> l.withMode(m)));
         shows = new ShowsRow(studio, where -> studio.editLayer(words(where), l -> l.withShows(where)));
-        hold(Ui.pair(opacity, blur), blend, shows);
+        hold(Ui.pair(opacity, Ui.labelled("Blend", blend.word())), blend, effects, shows);
     }
 
     private static String words(Shows where) {
@@ -48,8 +52,14 @@ final class SurfaceChapter extends Chapter {
     @Override
     void show(Design design, Colourway colourway, Layer layer) {
         opacity.show(100 * layer.opacity());
-        blur.show(layer.effects().stream().filter(Blur.class::isInstance).map(Blur.class::cast)
-                .mapToDouble(Blur::spreadMm).findFirst().orElse(0));
+        effects.show(design, colourway, layer);
+        // While numbers of an effect stand open, what else there is gives them its room.
+        Ui.show(shows, !effects.isOpen());
+        Arranged now = new Arranged(layer.id(), effects.isOpen(), layer.shows() instanceof Shows.Where);
+        if (!now.equals(arranged)) {
+            arranged = now;
+            blend.open(!now.effect() && !now.masked());
+        }
         blend.show(layer.mode(), m -> design.replace(layer.id(), l -> l.withMode(m)), colourway,
                 PICTURES.wide() / Math.max(8, 0.75 * design.repeat().widthMm()));
         shows.show(layer.shows(), design.layers().getFirst().id() == layer.id());

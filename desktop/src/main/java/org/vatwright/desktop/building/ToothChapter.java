@@ -2,6 +2,7 @@ package org.vatwright.desktop.building;
 
 import java.util.List;
 
+import javafx.scene.control.Button;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 
@@ -48,8 +49,10 @@ final class ToothChapter extends Chapter.Of<Tooth> {
             item.setOnAction(e -> form("as " + start.words(), f -> start.form().withSeed(f.seed())));
             starts.getItems().add(item);
         }
+        Button again = Ui.link("strew otherwise", () -> form("strew otherwise", f -> f.withSeed(f.seed() + 1)));
+        again.setId("tooth-strew");
         hold(kind, Ui.pair(size, amount), Ui.pair(contrast, direction), Ui.row(starts, Ui.spring(),
-                Ui.link("strew otherwise", () -> form("strew otherwise", f -> f.withSeed(f.seed() + 1)))));
+                again));
     }
 
     private void form(String name, java.util.function.UnaryOperator<ToothForm> change) {

@@ -2,6 +2,7 @@ package org.vatwright.files.vector;
 
 import java.awt.geom.Point2D;
 import java.awt.geom.Rectangle2D;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -15,6 +16,7 @@ import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.VectorMark;
+import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.Cloth;
@@ -61,18 +63,44 @@ record TileContent(Cloth cloth, InkColours inks, double bleed, double tone, Dens
 
     /** @return the ground as a mark; none when it is clear */
     Optional<VectorMark> ground() {
-        return design().ground() instanceof Ink.Clear
+        return design().ground() instanceof Ink.Clear || flattened() >= 0
                 ? Optional.empty()
                 : Optional.of(new VectorMark(new Rectangle2D.Double(0, 0, widthMm(), heightMm()), design().ground()));
     }
 
+    /** @return number of the highest layer whose blend files of shapes do not know; -1 when there is none */
+    private int flattened() {
+        for (int i = design().layers().size() - 1; i >= 0; i--) {
+            if (design().layers().get(i).visible() && !design().layers().get(i).mode().recommended()) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /** What cannot be blended in the file is one picture with all below it, laid normally. */
     List<Layer> layers() {
-        return design().layers().stream().filter(Layer::visible).toList();
+        int flat = flattened();
+        List<Layer> all = new ArrayList<>();
+        for (int i = Math.max(0, flat); i < design().layers().size(); i++) {
+            Layer layer = design().layers().get(i);
+            if (i == flat) {
+                all.add(layer.withOpacity(1).withMode(BlendMode.NORMAL).withMask(Optional.empty()));
+            } else if (layer.visible()) {
+                all.add(layer);
+            }
+        }
+        return all;
+    }
+
+    private boolean flat(Layer layer) {
+        int flat = flattened();
+        return flat >= 0 && design().layers().get(flat).id() == layer.id();
     }
 
     /** @return the marks of a layer as shapes; empty when it has to be embedded as pixels */
     Optional<List<VectorMark>> marks(Layer layer) {
-        return layer.shapeless().isPresent()
+        return flat(layer) || layer.shapeless().isPresent()
                 ? Optional.empty()
                 : layer.structure().outlines(design().repeat(), cloth.phase(), work)
                         .map(all -> {
@@ -83,7 +111,10 @@ record TileContent(Cloth cloth, InkColours inks, double bleed, double tone, Dens
 
     /** @return the layer's coat as it shows, by itself */
     Raster pixels(Layer layer) {
-        Raster coat = TileRenderer.coat(cloth, layer, TileGrid.at(tile(), density), work);
+        Raster coat = flat(layer)
+                ? TileRenderer.render(new Cloth(design().withLayers(design().layers().subList(0, flattened() + 1)),
+                        cloth.colourway(), cloth.phase()), TileGrid.at(tile(), density), work)
+                : TileRenderer.coat(cloth, layer, TileGrid.at(tile(), density), work);
         return tone == 0
                 ? coat
                 : new Raster(coat.width(), coat.height(),

@@ -22,6 +22,13 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.vatwright.core.band.Band;
 import org.vatwright.core.band.BandRun;
 import org.vatwright.core.catalogue.Catalogue;
+import org.vatwright.core.effect.Blur;
+import org.vatwright.core.effect.BreakUp;
+import org.vatwright.core.effect.CastShadow;
+import org.vatwright.core.effect.Halo;
+import org.vatwright.core.effect.OutlineEffect;
+import org.vatwright.core.effect.Relief;
+import org.vatwright.core.effect.ToothWear;
 import org.vatwright.core.family.block.Blocks;
 import org.vatwright.core.family.block.Bond;
 import org.vatwright.core.family.block.Touch;
@@ -47,6 +54,7 @@ import org.vatwright.core.pattern.Gradient;
 import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.project.Project;
+import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.WallpaperGroup;
 import org.vatwright.core.shape.Outline;
@@ -120,6 +128,13 @@ class ProjectFileTest {
                 .edit(new Id("mooring"), d -> d.replace(1, l -> l.withStructure(((Interlace) l.structure())
                         .withMesh(new Mesh.Strips(Weave.of("mine", List.of("xx.", ".x.")))).flip(
                                 new Interlace.Spot(0, 1, 2)))))
+                .edit(new Id("buoys"), d -> d.replace(1, l -> l.withMode(BlendMode.LINEAR_LIGHT).withEffects(List.of(
+                        new BreakUp(3, 4, 1.5, 9, 0.5, -1), new Blur(0.25),
+                        new OutlineEffect(0.75, OutlineEffect.Side.OUTSIDE, Ink.CLEAR),
+                        new Relief(1.25, 0.4, -60, 33, 0.7, true, true),
+                        new ToothWear(new ToothForm(ToothKind.SLUB, 4, 0.2, 15, 0.9, 77, 1, 2)),
+                        new CastShadow(3, 200, 1.5, 0.35, d.layers().getFirst().inks().getFirst()),
+                        new Halo(true, 2.5, 0.15, true, d.layers().getFirst().inks().getLast())))))
                 .edit(new Id("spray"), d -> d.replace(1, l -> l.withStructure(new Tooth(new ToothForm(ToothKind.MARBLE,
                         7.5, 0.41, -33, 0.27, -5, 1.5, -2.25), List.of(Ink.slot("Deep"), Ink.CLEAR), true))))
                 .edit(new Id("terns"), ProjectFileTest::everyForm)

@@ -47,7 +47,9 @@ class Version1Test {
                 .filter(n -> !LATER.contains(n)).toList());
         for (Design design : old.designs()) {
             Design same = now.designs().stream().filter(d -> d.name().equals(design.name())).findFirst().orElseThrow();
-            assertThat(design.layers()).isEqualTo(same.layers());
+            if (!CHANGED.contains(design.name())) {
+                assertThat(design.layers()).isEqualTo(same.layers());
+            }
             assertThat(design.palette()).isEqualTo(same.palette());
             assertThat(design.fills()).extracting(f -> f.design().map(Design::name))
                     .isEqualTo(same.fills().stream().map(f -> f.design().map(Design::name)).toList());
@@ -59,6 +61,8 @@ class Version1Test {
                         .tuple(j.name(), j.task().kind(), j.task().worn(), j.output())).toList());
     }
 
+    /** Laid anew since: as reliefs. */
+    private static final Set<String> CHANGED = Set.of("Quay");
     private static final Set<String> LATER = Set.of("Spray", "Skarholm in wool");
 
     private static Project withoutWhatCameLater(Project now) {

@@ -1,0 +1,153 @@
+package org.vatwright.desktop.building;
+
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Effect;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.desktop.cloth.ClothImage;
+import org.vatwright.desktop.control.Styles;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Scenes;
+import org.vatwright.desktop.studio.Studio;
+
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Line;
+
+/**
+ * What is done to the marks of the open layer: a stitch line of small pictures of this very layer, one an effect, in the
+ * order in which they are done. A filled knot means on. A picture opens the numbers of its effect; the knot under it puts
+ * the effect on or off.
+ */
+final class EffectLine extends VBox {
+
+    private static final double SIDE = 34;
+    private static final double STEP = 40.5;
+    private static final double KNOT = 5;
+
+    private record Kept(String design, int layer, String kind) {}
+
+    private record Place(Button picture, ClothImage cloth, Button knot) {}
+
+    private final Studio studio;
+    private final Runnable opened;
+    private final Map<EffectKind, Place> places = new EnumMap<>(EffectKind.class);
+    private final Map<EffectKind, EffectPanel<?>> panels = new EnumMap<>(EffectKind.class);
+    /** Numbers of what was put off, for when it is put on again. */
+    private final Map<Kept, Effect> before = new HashMap<>();
+    private final Label named = Ui.label("", "quiet");
+    private final VBox numbers = new VBox(4);
+    private Optional<EffectKind> open = Optional.empty();
+
+    /** @param opened told when numbers are opened or closed */
+    EffectLine(Studio studio, Runnable opened) {
+        super(4);
+        this.studio = studio;
+        this.opened = opened;
+        Pane knots = new Pane();
+        HBox pictures = new HBox(STEP - SIDE - 4);
+        Line stitch = new Line(SIDE / 2, KNOT + 3, STEP * (EffectKind.values().length - 1) + SIDE / 2, KNOT + 3);
+        stitch.getStyleClass().add("stitch");
+        knots.getChildren().add(stitch);
+        for (EffectKind kind : EffectKind.values()) {
+            Place place = place(kind);
+            places.put(kind, place);
+            pictures.getChildren().add(place.picture());
+            place.knot().relocate(STEP * kind.ordinal() + SIDE / 2 - KNOT - 3, 0);
+            knots.getChildren().add(place.knot());
+        }
+        MenuButton starts = new MenuButton("Start as");
+        starts.setId("effect-starts");
+        for (EffectStart start : EffectStart.values()) {
+            MenuItem item = new MenuItem(start.words());
+            item.setOnAction(e -> studio.editOpen("as " + start.words(), (d, id) -> d.replace(id,
+                    l -> l.withEffects(start.effects(d)))));
+            starts.getItems().add(item);
+        }
+        named.setId("effect-now");
+        getChildren().addAll(Ui.row(Ui.label("Effects", "card-title"), named, Ui.spring(), starts), pictures, knots,
+                numbers);
+    }
+
+    private Place place(EffectKind kind) {
+        ClothImage cloth = new ClothImage();
+        Button picture = new Button(null, cloth);
+        picture.getStyleClass().add("effect");
+        picture.setId("effect-" + kind.kind());
+        picture.setAccessibleText(kind.title());
+        picture.setMinSize(SIDE + 4, SIDE + 4);
+        Ui.tip(picture, kind.title());
+        picture.setOnAction(e -> open(kind));
+        Circle dot = new Circle(KNOT);
+        dot.getStyleClass().add("knot");
+        Button knot = new Button(null, dot);
+        knot.getStyleClass().add("effect-knot");
+        knot.setId("knot-" + kind.kind());
+        knot.setAccessibleText(kind.title() + " on or off");
+        Ui.tip(knot, kind.title() + " on or off");
+        knot.setOnAction(e -> toggle(kind));
+        return new Place(picture, cloth, knot);
+    }
+
+    private static Optional<Effect> effect(Layer layer, EffectKind kind) {
+        return layer.effects().stream().filter(e -> e.kind().equals(kind.kind())).findFirst();
+    }
+
+    private void open(EffectKind kind) {
+        boolean close = open.equals(Optional.of(kind));
+        open = close ? Optional.empty() : Optional.of(kind);
+        studio.layer().filter(l -> !close && effect(l, kind).isEmpty()).ifPresent(l -> toggle(kind));
+        opened.run();
+    }
+
+    private void toggle(EffectKind kind) {
+        studio.design().ifPresent(d -> studio.layer().ifPresent(layer -> {
+            Kept key = new Kept(d.id().toString(), layer.id(), kind.kind());
+            Optional<Effect> now = effect(layer, kind);
+            now.ifPresent(e -> before.put(key, e));
+            Effect effect = now.orElseGet(() -> before.getOrDefault(key, kind.fresh(d)));
+            studio.editLayer("%s %s".formatted(kind.title().toLowerCase(java.util.Locale.ROOT),
+                    now.isPresent() ? "off" : "on"), l -> l.withEffect(effect, now.isEmpty()));
+        }));
+    }
+
+    /** @return whether the numbers of an effect stand open */
+    boolean isOpen() {
+        return open.isPresent();
+    }
+
+    void show(Design design, Colourway colourway, Layer layer) {
+        List<EffectKind> on = places.keySet().stream().filter(k -> effect(layer, k).isPresent()).toList();
+        named.setText(open.map(EffectKind::title).orElse(on.isEmpty() ? "none" : ""));
+        Design alone = design.alone(design.layers().indexOf(layer)).withGround(design.ground());
+        double pxPerMm = SIDE / Math.max(4, 0.4 * Math.min(design.repeat().widthMm(), design.repeat().heightMm()));
+        places.forEach((kind, place) -> {
+            Optional<Effect> now = effect(layer, kind);
+            Effect shown = now.orElseGet(() -> kind.fresh(design));
+            Scenes.Field field = new Scenes.Field(alone.replace(layer.id(), l -> l.withEffects(List.of(shown))),
+                    colourway, 0, 0, (int) SIDE, (int) SIDE, pxPerMm);
+            place.cloth().draw(field, field.subject(studio.tiles()), SIDE, SIDE);
+            place.knot().pseudoClassStateChanged(Styles.CHOSEN, now.isPresent());
+            place.picture().pseudoClassStateChanged(Styles.CHOSEN, open.equals(Optional.of(kind)));
+        });
+        Optional<EffectPanel<?>> panel = open.filter(k -> effect(layer, k).isPresent())
+                .map(k -> panels.computeIfAbsent(k, x -> x.panel(studio)));
+        panel.ifPresent(p -> p.show(effect(layer, open.orElseThrow()).orElseThrow(), design, colourway));
+        if (!numbers.getChildren().equals(panel.stream().toList())) {
+            numbers.getChildren().setAll(panel.stream().toList());
+        }
+        Ui.show(numbers, panel.isPresent());
+    }
+}

@@ -1,0 +1,120 @@
+package org.vatwright.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
+import org.vatwright.core.effect.CastShadow;
+import org.vatwright.core.effect.OutlineEffect;
+import org.vatwright.core.effect.Relief;
+import org.vatwright.core.effect.ToothWear;
+import org.vatwright.core.family.tooth.Tooth;
+import org.vatwright.core.pattern.Effect;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.project.Project;
+import org.vatwright.core.raster.BlendMode;
+import org.vatwright.core.tooth.ToothKind;
+
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+
+/** Effects and teeth, by mouse and keys in the window. */
+@Timeout(120)
+class SurfaceByHandTest extends AtTheDemo {
+
+    private Layer layer() {
+        return hand.studio().layer().orElseThrow();
+    }
+
+    private <E extends Effect> E effect(Class<E> type) {
+        return layer().effects().stream().filter(type::isInstance).map(type::cast).findFirst().orElseThrow();
+    }
+
+    @Test
+    void anEffectIsPutOnTunedPutOffAndComesBackAsItWas() throws Exception {
+        hand.click("shelf-Quay");
+        Project before = hand.studio().project();
+        hand.click("effect-relief");
+        assertThat(layer().effects()).hasSize(1);
+        assertThat(hand.text("undo")).isEqualTo("Undo: relief on");
+        hand.write("height-of-the-relief", "3");
+        hand.click("relief-sunk");
+        assertThat(effect(Relief.class).heightMm()).isEqualTo(3);
+        assertThat(effect(Relief.class).sunk()).isTrue();
+        hand.click("knot-relief");
+        assertThat(layer().effects()).isEmpty();
+        hand.click("knot-relief");
+        assertThat(effect(Relief.class).heightMm()).as("its numbers were kept").isEqualTo(3);
+        hand.click("effect-outline");
+        hand.click("outline-outside");
+        assertThat(effect(OutlineEffect.class).side()).isEqualTo(OutlineEffect.Side.OUTSIDE);
+        assertThat(layer().effects()).extracting(Effect::kind).containsExactly("outline", "relief");
+        hand.write("width-of-the-outline", "a lot");
+        assertThat(effect(OutlineEffect.class).widthMm()).as("what is no length changes nothing").isBetween(0.1, 5.0);
+        assertThat(undoAll()).isEqualTo(before);
+    }
+
+    @Test
+    void theLightIsDraggedOnTheClothForReliefAndShadowTogether() throws Exception {
+        hand.click("shelf-Quay");
+        hand.click("effect-relief");
+        hand.click("effect-cast-shadow");
+        Node cell = hand.node("cell");
+        hand.clickOn(cell, 2, 2);
+        Point2D knob = hand.middle(hand.node("grip-light"));
+        Project lit = hand.studio().project();
+        hand.dragBetween(knob, knob.add(140, 0));
+        double light = effect(Relief.class).lightDeg();
+        assertThat(light).isBetween(20.0, 80.0);
+        assertThat(effect(CastShadow.class).lightDeg()).isEqualTo(light);
+        hand.type("90");
+        hand.press(KeyCode.ENTER);
+        assertThat(effect(CastShadow.class).lightDeg()).isEqualTo(90);
+        hand.press(KeyCode.CONTROL, KeyCode.Z);
+        hand.press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(hand.studio().project()).as("a drag is one step").isEqualTo(lit);
+    }
+
+    @Test
+    void aStartPutsOnWhatItIsNamedFor() throws Exception {
+        hand.click("shelf-Buoys");
+        hand.menu("effect-starts", 5);
+        assertThat(layer().effects()).extracting(Effect::kind).containsExactly("break-up", "tooth");
+        hand.click("effect-tooth");
+        hand.click("wear-crystals");
+        assertThat(effect(ToothWear.class).form().kind()).isEqualTo(ToothKind.CRYSTALS);
+        hand.menu("effect-starts", 6);
+        assertThat(layer().effects()).isEmpty();
+    }
+
+    @Test
+    void newBlendsAreChosenFromTheirPictures() throws Exception {
+        hand.click("shelf-Buoys");
+        hand.click("blend-linear-burn");
+        assertThat(layer().mode()).isEqualTo(BlendMode.LINEAR_BURN);
+    }
+
+    @Test
+    void aToothIsAddedChosenByItsPictureAndTuned() throws Exception {
+        hand.click("shelf-Buoys");
+        hand.addLayer("tooth");
+        assertThat(layer().structure()).isInstanceOf(Tooth.class);
+        hand.click("tooth-marble");
+        hand.write("size-of-the-tooth", "9");
+        hand.write("amount-of-the-tooth", "20");
+        Tooth tooth = (Tooth) layer().structure();
+        assertThat(tooth.form().kind()).isEqualTo(ToothKind.MARBLE);
+        assertThat(tooth.form().sizeMm()).isEqualTo(9);
+        assertThat(tooth.form().amount()).isEqualTo(0.2);
+        hand.click("tooth-strew");
+        assertThat(((Tooth) layer().structure()).form().seed()).isEqualTo(2);
+        hand.menu("tooth-starts", 1);
+        assertThat(((Tooth) layer().structure()).form().kind()).isEqualTo(ToothKind.FIBRE);
+        assertThat(((Tooth) layer().structure()).form().seed()).as("strewn as it was").isEqualTo(2);
+        hand.click("tooth-moves");
+        assertThat(layer().moves()).isTrue();
+        hand.click(hand.named("Add an ink to the tooth"));
+        assertThat(((Tooth) layer().structure()).inks()).hasSize(2);
+    }
+}
