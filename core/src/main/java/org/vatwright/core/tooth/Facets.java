@@ -18,6 +18,8 @@ final class Facets {
     private final double wide;
     private final double high;
     private final int[] ends;
+    /** How far each place lies from the left side of its square, mm. */
+    private final float[] off;
 
     Facets(long seed, double sizeMm, Samples across, Samples down) {
         this.seed = seed;
@@ -28,8 +30,11 @@ final class Facets {
         wide = across.mm() / nx;
         high = down.mm() / ny;
         ends = new int[across.count()];
+        off = new float[across.count()];
         for (int i = 0; i < ends.length; i++) {
-            ends[i] = Math.min(nx - 1, (int) (across.share(i) * nx));
+            double u = across.share(i) * nx;
+            ends[i] = Math.min(nx - 1, (int) u);
+            off[i] = (float) ((u - ends[i]) * wide);
         }
     }
 
@@ -37,49 +42,55 @@ final class Facets {
         return new Reader();
     }
 
-    /** Reads rows; one a thread. */
+    /** Reads rows; one a thread, for it keeps the points of the three rows of squares about the last place. */
     final class Reader {
-        private final double[] px = new double[9];
-        private final double[] py = new double[9];
-        private final long[] id = new long[9];
+        private final float[][] pointX = new float[3][nx + 2];
+        private final float[][] pointY = new float[3][nx + 2];
+        private final long[][] ids = new long[3][nx + 2];
+        private int at = -1;
 
         /** @param out of each place the number of its cell: random, and the same wherever the cell is met */
         void row(int y, long[] out) {
-            double v = down.share(y);
-            int row = Math.min(ny - 1, (int) (v * ny));
-            double at = (v * ny - row) * high;
-            int gathered = -1;
+            double v = down.share(y) * ny;
+            int row = Math.min(ny - 1, (int) v);
+            if (row != at) {
+                for (int k = 0; k < 3; k++) {
+                    gather(Math.floorMod(row + k - 1, ny), k - 1, pointX[k], pointY[k], ids[k]);
+                }
+                at = row;
+            }
+            float inside = (float) ((v - row) * high);
+            float step = (float) wide;
             for (int x = 0; x < out.length; x++) {
                 int column = ends[x];
-                if (column != gathered) {
-                    gather(column, row);
-                    gathered = column;
-                }
-                double u = (across.share(x) * nx - column) * wide;
-                int nearest = 0;
-                double least = Double.MAX_VALUE;
-                for (int k = 0; k < 9; k++) {
-                    double dx = u - px[k];
-                    double dy = at - py[k];
-                    double d = dx * dx + dy * dy;
-                    if (d < least) {
-                        least = d;
-                        nearest = k;
+                float u = off[x];
+                float least = Float.MAX_VALUE;
+                long nearest = 0;
+                for (int k = 0; k < 3; k++) {
+                    float[] px = pointX[k];
+                    float[] py = pointY[k];
+                    for (int c = 0; c < 3; c++) {
+                        float dx = u - px[column + c] - (c - 1) * step;
+                        float dy = inside - py[column + c];
+                        float d = dx * dx + dy * dy;
+                        if (d < least) {
+                            least = d;
+                            nearest = ids[k][column + c];
+                        }
                     }
                 }
-                out[x] = id[nearest];
+                out[x] = nearest;
             }
         }
 
-        private void gather(int column, int row) {
-            for (int k = 0; k < 9; k++) {
-                int dx = k % 3 - 1;
-                int dy = k / 3 - 1;
-                long hash = Noise.mix(Noise.mix(seed + 0x9E3779B97F4A7C15L * (Math.floorMod(row + dy, ny) + 1L))
-                        + 0xC2B2AE3D27D4EB4FL * (Math.floorMod(column + dx, nx) + 1L));
-                id[k] = Noise.mix(hash + 77);
-                px[k] = (dx + MARGIN + (1 - 2 * MARGIN) * share(hash)) * wide;
-                py[k] = (dy + MARGIN + (1 - 2 * MARGIN) * share(Noise.mix(hash + 1))) * high;
+        /** The points of a row of squares, with the first and the last once more at the other end. */
+        private void gather(int row, int below, float[] px, float[] py, long[] id) {
+            long start = Noise.mix(seed + 0x9E3779B97F4A7C15L * (row + 1L));
+            for (int c = 0; c < nx + 2; c++) {
+                long hash = Noise.mix(start + 0xC2B2AE3D27D4EB4FL * (Math.floorMod(c - 1, nx) + 1L));
+                id[c] = Noise.mix(hash + 77);
+                px[c] = (float) ((MARGIN + (1 - 2 * MARGIN) * share(hash)) * wide);
+                py[c] = (float) ((below + MARGIN + (1 - 2 * MARGIN) * share(Noise.mix(hash + 1))) * high);
             }
         }
     }

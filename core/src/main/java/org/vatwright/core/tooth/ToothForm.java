@@ -53,13 +53,18 @@ public record ToothForm(ToothKind kind, double sizeMm, double amount, double dir
     }
 
     /**
-     * @param level of the roughness at a place, 0 to 1, each as frequent as any other
-     * @return how much of the place is covered, 0 to 1
+     * How much of a place is covered, by its level, 0 to 1, each as frequent as any other: nothing at first, then all, with
+     * a slope between.
      */
-    float cover(float level) {
+    record Slope(float rise, float start) {
+        float at(float level) {
+            return Math.max(0, Math.min(1, level * rise + start));
+        }
+    }
+
+    Slope slope() {
         double soft = 0.5 * (1 - contrast) + 0.004;
         double threshold = (1 - amount) * (1 + 2 * soft) - soft;
-        double cover = (level - threshold) / (2 * soft) + 0.5;
-        return (float) Math.max(0, Math.min(1, cover));
+        return new Slope((float) (0.5 / soft), (float) (0.5 - threshold * 0.5 / soft));
     }
 }

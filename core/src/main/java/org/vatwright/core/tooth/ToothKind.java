@@ -8,13 +8,13 @@ import org.vatwright.core.measure.Refusal;
 /** What a roughness is like. */
 public enum ToothKind {
     /** Specks without a direction. */
-    FINE(0.4),
+    FINE(0.5),
     /** Curved hairs in a main direction. */
     FIBRE(1.0 / 12),
     /** Short hairs in every direction, one over the other. */
     FELT(1.0 / 9),
     /** Cells of one shade each. */
-    CRYSTALS(0.5),
+    CRYSTALS(0.75),
     /** Hills upon hills, as of laid pulp. */
     PAPER(0.2),
     /** Long thick places of a thread, straight in one direction. */

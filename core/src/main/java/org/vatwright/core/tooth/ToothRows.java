@@ -1,5 +1,7 @@
 package org.vatwright.core.tooth;
 
+import java.util.Arrays;
+
 import org.vatwright.core.measure.Noise;
 import org.vatwright.core.repeat.TileGrid;
 
@@ -13,7 +15,7 @@ public final class ToothRows {
     private static final int MOST_EACH = 6;
     private static final int PLAIN = 0;
 
-    private final ToothForm form;
+    private final ToothForm.Slope slope;
     private final int width;
     private final int each;
     private final ToothField field;
@@ -21,7 +23,7 @@ public final class ToothRows {
 
     /** @param phase 0 to below 1 of a whole turn of what moves; 0 where it stands still */
     public ToothRows(ToothForm form, TileGrid grid, double phase) {
-        this.form = form;
+        slope = form.slope();
         width = grid.widthPx();
         double finest = form.sizeMm() * form.kind().finest();
         each = (int) Math.max(1, Math.min(MOST_EACH, Math.ceil(
@@ -84,13 +86,17 @@ public final class ToothRows {
             for (int k = 0; k < each; k++) {
                 if (sparkling != null) {
                     sparkling.row(y * each + k, level);
-                    for (int i = 0; i < level.length; i++) {
-                        taker.place(i / each, level[i] < 0 ? 0 : 1, level[i]);
+                    for (int x = 0, i = 0; x < width; x++) {
+                        for (int e = 0; e < each; e++, i++) {
+                            taker.place(x, level[i] < 0 ? 0 : 1, level[i]);
+                        }
                     }
                 } else {
                     reader.row(y * each + k, level, pick);
-                    for (int i = 0; i < level.length; i++) {
-                        taker.place(i / each, form.cover(level[i]), pick.length == 0 ? 0 : pick[i]);
+                    for (int x = 0, i = 0; x < width; x++) {
+                        for (int e = 0; e < each; e++, i++) {
+                            taker.place(x, slope.at(level[i]), pick.length == 0 ? 0 : pick[i]);
+                        }
                     }
                 }
             }
@@ -98,9 +104,26 @@ public final class ToothRows {
 
         /** @param cover written: how much of each pixel of the row is covered, 0 to 1 */
         public void cover(int y, float[] cover) {
-            java.util.Arrays.fill(cover, 0);
+            Arrays.fill(cover, 0);
             float share = 1f / places();
-            row(y, (x, c, kind) -> cover[x] += c * share);
+            for (int k = 0; k < each; k++) {
+                if (sparkling == null) {
+                    reader.row(y * each + k, level, pick);
+                    for (int i = 0; i < level.length; i++) {
+                        level[i] = slope.at(level[i]);
+                    }
+                } else {
+                    sparkling.row(y * each + k, level);
+                    for (int i = 0; i < level.length; i++) {
+                        level[i] = level[i] < 0 ? 0 : 1;
+                    }
+                }
+                for (int x = 0, i = 0; x < width; x++) {
+                    for (int e = 0; e < each; e++) {
+                        cover[x] += level[i++] * share;
+                    }
+                }
+            }
         }
     }
 }
