@@ -87,8 +87,8 @@ public final class Shots {
         });
         views.put("build-fill", s -> s.select(x -> x.withDesign(s.project().design(new Id("portholes")).orElseThrow())
                 .withLayer(1).withInk(new ChosenInk.Fill(0)).withWorn(new Id("tea-towel"))));
-        views.put("build-soft", s -> s.select(x -> x.withDesign(s.project().design(new Id("tarpaulin")).orElseThrow())
-                .withLayer(1).withWorn(new Id("tote"))));
+        views.put("build-surface", s -> s.select(x -> x.withDesign(s.project().design(new Id("quay")).orElseThrow())
+                .withLayer(1).withWorn(new Id("floor-mat"))));
         views.put("build-ink",
                 s -> s.select(x -> x.withDesign(s.project().design(new Id("gangway")).orElseThrow())
                         .withInk(new ChosenInk.Slot(2))
@@ -138,6 +138,11 @@ public final class Shots {
         if (name.equals("build-board")) {
             onFx(() -> ((javafx.scene.control.ToggleButton) scene[0].lookup("#see-motif")).fire());
             onFx(() -> ((javafx.scene.control.ToggleButton) scene[0].lookup("#board-points")).fire());
+        }
+        if (name.equals("build-surface")) {
+            onFx(() -> ((javafx.scene.control.Button) scene[0].lookup("#chapter-surface")).fire());
+            settle(scene);
+            onFx(() -> ((javafx.scene.control.Button) scene[0].lookup("#effect-relief")).fire());
         }
         if (name.equals("build-draft")) {
             onFx(() -> ((javafx.scene.control.ToggleButton) scene[0].lookup("#see-draft")).fire());
