@@ -43,7 +43,7 @@ public record ToothWear(ToothForm form) implements Effect {
         }
         int w = coat.width();
         Raster out = new Raster(w, coat.height());
-        ToothRows rows = new ToothRows(form, asked.grid(), 0);
+        ToothRows rows = new ToothRows(form, asked.grid(), 0, asked.work());
         Rows.each(coat.height(), STRIP_ROWS, asked.work().telling(s -> {}), (from, to) -> {
             ToothRows.Reader reader = rows.reader(false);
             float[] cover = new float[w];

@@ -1,10 +1,10 @@
 package org.vatwright.core.tooth;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.List;
+import java.util.function.IntConsumer;
 
 import org.vatwright.core.measure.Noise;
+import org.vatwright.core.raster.Work;
 
 /**
  * Many short hairs, strewn over the torus and bent a little, the higher one over the lower. They are drawn by blocks of rows,
@@ -14,7 +14,9 @@ final class Hairs implements ToothField {
 
     private static final int BLOCK = 32;
     private static final int BENDS = 6;
-    private static final int MOST = 4_000_000;
+    /** Of a tile; more would take more memory than they are worth, and lie thinner on a huge tile of fine hairs. */
+    private static final int MOST = 1_000_000;
+    private static final int ASK = 4096;
 
     /** How hairs of a kind are. @param thick of its length @param spread of the direction, degrees @param bend in all, degrees @param over how often they cover the surface */
     record Habit(double thick, double spread, double bend, double over) {}
@@ -34,11 +36,11 @@ final class Hairs implements ToothField {
     private final Evened evened;
     private final boolean tapered;
 
-    static Hairs of(ToothForm form, Samples across, Samples down, double phase) {
-        return new Hairs(form, across, down, phase, evened(form.kind()));
+    static Hairs of(ToothForm form, Samples across, Samples down, double phase, Work work) {
+        return new Hairs(form, across, down, phase, evened(form.kind()), work);
     }
 
-    private Hairs(ToothForm form, Samples across, Samples down, double phase, Evened evened) {
+    private Hairs(ToothForm form, Samples across, Samples down, double phase, Evened evened, Work work) {
         this.across = across;
         this.down = down;
         this.evened = evened;
@@ -52,16 +54,21 @@ final class Hairs implements ToothField {
         ys = new float[count * (BENDS + 1)];
         height = new float[count];
         pick = new float[count];
-        List<List<Integer>> touched = new ArrayList<>();
-        int blockCount = (down.count() + BLOCK - 1) / BLOCK;
-        for (int b = 0; b < blockCount; b++) {
-            touched.add(new ArrayList<>());
-        }
+        int[] reach = new int[(down.count() + BLOCK - 1) / BLOCK];
         for (int i = 0; i < count; i++) {
+            if (i % ASK == 0) {
+                work.goOn();
+            }
             lay(i, form, habit, length, phase);
-            enter(i, touched);
+            touched(i, block -> reach[block]++);
         }
-        blocks = touched.stream().map(l -> l.stream().mapToInt(Integer::intValue).toArray()).toArray(int[][]::new);
+        blocks = new int[reach.length][];
+        Arrays.setAll(blocks, b -> new int[reach[b]]);
+        Arrays.fill(reach, 0);
+        for (int i = 0; i < count; i++) {
+            int hair = i;
+            touched(i, block -> blocks[block][reach[block]++] = hair);
+        }
     }
 
     private static Habit habit(ToothKind kind) {
@@ -95,7 +102,8 @@ final class Hairs implements ToothField {
         }
     }
 
-    private void enter(int i, List<List<Integer>> touched) {
+    /** Tells every block of rows that a hair reaches, each once. */
+    private void touched(int i, IntConsumer block) {
         double low = Double.MAX_VALUE;
         double high = -Double.MAX_VALUE;
         for (int k = 0; k <= BENDS; k++) {
@@ -105,12 +113,14 @@ final class Hairs implements ToothField {
         long first = (long) Math.floor(row(low - radiusMm));
         long last = (long) Math.ceil(row(high + radiusMm));
         int before = -1;
+        int start = (int) Math.floorMod(first, (long) down.count()) / BLOCK;
         for (long r = first; r <= Math.min(last, first + down.count() - 1); r++) {
-            int block = (int) Math.floorMod(r, (long) down.count()) / BLOCK;
-            if (block != before && (touched.get(block).isEmpty() || touched.get(block).getLast() != i)) {
-                touched.get(block).add(i);
+            int now = (int) Math.floorMod(r, (long) down.count()) / BLOCK;
+            // Once round it comes to the block where it began.
+            if (now != before && (before < 0 || now != start)) {
+                block.accept(now);
             }
-            before = block;
+            before = now;
         }
     }
 
@@ -219,7 +229,7 @@ final class Hairs implements ToothField {
         private static Evened sampled(ToothKind kind) {
             Samples side = new Samples(SIDE, 0, 12, 0);
             Evened none = Evened.of(new float[]{0, 1});
-            Hairs hairs = new Hairs(ToothForm.of(kind, 1), side, side, 0, none);
+            Hairs hairs = new Hairs(ToothForm.of(kind, 1), side, side, 0, none, Work.on(1));
             float[] all = new float[SIDE * SIDE];
             float[] block = new float[BLOCK * SIDE];
             float[] picks = new float[BLOCK * SIDE];

@@ -3,6 +3,7 @@ package org.vatwright.core.tooth;
 import java.util.Arrays;
 
 import org.vatwright.core.measure.Noise;
+import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.TileGrid;
 
 /**
@@ -21,8 +22,11 @@ public final class ToothRows {
     private final ToothField field;
     private final Glitter glitter;
 
-    /** @param phase 0 to below 1 of a whole turn of what moves; 0 where it stands still */
-    public ToothRows(ToothForm form, TileGrid grid, double phase) {
+    /**
+     * @param phase 0 to below 1 of a whole turn of what moves; 0 where it stands still
+     * @param work under which it is made ready, which may be stopped
+     */
+    public ToothRows(ToothForm form, TileGrid grid, double phase, Work work) {
         slope = form.slope();
         width = grid.widthPx();
         double finest = form.sizeMm() * form.kind().finest();
@@ -37,7 +41,7 @@ public final class ToothRows {
             case FINE -> Octaves.of(form, across, down, 2, 0.5, phase, Evened.FINE);
             case PAPER -> Octaves.of(form, across, down, 4, 0.7, phase, Evened.PAPER);
             case CLOUD -> Octaves.of(form, across, down, 5, 0.5, phase, Evened.CLOUD);
-            case FIBRE, FELT, SLUB -> Hairs.of(form, across, down, phase);
+            case FIBRE, FELT, SLUB -> Hairs.of(form, across, down, phase, work);
             case CRYSTALS -> new Crystals(form, across, down, phase);
             case MARBLE -> new Veins(form, across, down, phase);
             case GLITTER -> null;

@@ -28,7 +28,7 @@ final class ToothPainter implements Painter {
     ToothPainter(Tooth tooth, PaintRequest asked) {
         width = asked.grid().widthPx();
         glitter = tooth.form().kind() == ToothKind.GLITTER;
-        rows = new ToothRows(tooth.form(), asked.grid(), tooth.moving() ? asked.phase().orOwn(0) : 0);
+        rows = new ToothRows(tooth.form(), asked.grid(), tooth.moving() ? asked.phase().orOwn(0) : 0, asked.work());
         InkColours inks = asked.inks();
         if (glitter) {
             int ink = inks.argb(tooth.inks().getFirst());
