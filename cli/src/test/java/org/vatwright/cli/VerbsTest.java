@@ -257,8 +257,8 @@ class VerbsTest {
                 assertThat(p & 0xFFFFFF).as("no other colour").isZero();
             }
         }
-        assertThat(clear).isGreaterThan(1000);
-        assertThat(black).isGreaterThan(500);
+        assertThat(clear).isGreaterThan(200);
+        assertThat(black).isGreaterThan(200);
         assertThat(run("tooth", "glitter", "--size", "1mm", "--cell", "1inx1in", "--dpi", "100", "--ink", "#336699",
                 "--ground", "#ffffff", "--seed", "4", "-o", file("g.png"))).isZero();
         assertThat(picture("g.png").getWidth()).isEqualTo(100);

@@ -100,7 +100,7 @@ final class SoftPlane {
             if (spread > ALL * values.length) {
                 long sum = 0;
                 for (float value : values) {
-                    sum += Math.round(value * WHOLE);
+                    sum += (long) (value * WHOLE);
                 }
                 Arrays.fill(values, (float) (sum / (values.length * WHOLE)));
             } else if (weights.length > 0) {
@@ -137,7 +137,7 @@ final class SoftPlane {
             double share = ((2 * r + 1) * variance - inner) / (2 * ((r + 1.0) * (r + 1) - variance));
             double by = 1 / ((2 * r + 1 + 2 * share) * WHOLE);
             for (int i = 0; i < n; i++) {
-                whole[i] = Math.round(values[i] * WHOLE);
+                whole[i] = (long) (values[i] * WHOLE);
             }
             long sum = 0;
             for (int k = -r; k <= r; k++) {
