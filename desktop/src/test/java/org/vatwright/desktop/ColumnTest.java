@@ -71,10 +71,12 @@ class ColumnTest extends AtTheDemo {
     @Test
     void theOpenChapterStaysWhenTheChoiceChangesWithinAKindAndComesBackToIt() throws Exception {
         hand.click("shelf-Quay");
+        hand.click("layer-1");
         hand.click("chapter-variety");
         hand.click("shelf-Gangway");
         assertThat(chapters(true)).as("what it has first").containsExactly("chapter-bands");
         hand.click("shelf-Quay");
+        hand.click("layer-1");
         assertThat(chapters(true)).containsExactly("chapter-variety");
         hand.click("chapter-surface");
         hand.click("shelf-Mooring");

@@ -54,7 +54,7 @@ final class GradientRows {
         return new Reader();
     }
 
-    /** Reads rows; one a thread, for it remembers the knots it saw last. */
+    /** Reads rows; one a thread, for it remembers the knots that it saw last. */
     final class Reader {
         private int at = -1;
         private float[] topX = new float[nx];
@@ -76,7 +76,7 @@ final class GradientRows {
             }
         }
 
-        /** @return the noise at one place of a row that {@link #ready} was called for; shares may lie outside 0 to 1 */
+        /** Makes the knots about a row ready, times the weight. */
         private void knots(int y, float weight) {
             double v = down.share(y) * ny;
             int row = Math.min(ny - 1, (int) v);
