@@ -146,7 +146,7 @@ public final class Window {
         }
     }
 
-    /** Shows each stage for a moment, then does what is asked. */
+    /** Shows everything for a moment, then does what is asked. */
     void tour(Runnable then) {
         work();
         if (studio.project().designs().isEmpty()) {

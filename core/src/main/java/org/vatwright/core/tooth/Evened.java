@@ -15,9 +15,6 @@ final class Evened {
 
     /** Of gradient noise of one size. */
     static final Evened SINGLE = octaves(1, 1);
-    static final Evened FINE = octaves(2, 0.5);
-    static final Evened PAPER = octaves(4, 0.7);
-    static final Evened CLOUD = octaves(5, 0.5);
 
     private final float least;
     private final float scale;
@@ -47,7 +44,8 @@ final class Evened {
         return new Evened(sample);
     }
 
-    private static Evened octaves(int count, double falling) {
+    /** Of gradient noise of so many sizes added up. */
+    static Evened octaves(int count, double falling) {
         Samples side = new Samples(SIDE, 0, CELLS, 0);
         float[] all = new float[SIDE * SIDE];
         GradientRows.Reader[] readers = new GradientRows.Reader[count];

@@ -5,6 +5,21 @@ import java.util.Arrays;
 /** Hills upon hills: gradient noise of several sizes added up. Fine specks, paper and clouds are of this kind. */
 final class Octaves implements ToothField {
 
+    /** How many sizes, each half the one before; the weight of each by that of the one before. */
+    enum Sort {
+        FINE(2, 0.5), PAPER(4, 0.7), CLOUD(5, 0.5);
+
+        private final int count;
+        private final double falling;
+        private final Evened evened;
+
+        Sort(int count, double falling) {
+            this.count = count;
+            this.falling = falling;
+            evened = Evened.octaves(count, falling);
+        }
+    }
+
     private final GradientRows[] rows;
     private final float[] weights;
     private final GradientRows picks;
@@ -17,19 +32,17 @@ final class Octaves implements ToothField {
         this.evened = evened;
     }
 
-    /** @param count sizes, each half the one before @param falling weight of each by that of the one before */
-    static Octaves of(ToothForm form, Samples across, Samples down, int count, double falling, double phase,
-            Evened evened) {
-        GradientRows[] rows = new GradientRows[count];
-        float[] weights = new float[count];
-        for (int i = 0; i < count; i++) {
+    static Octaves of(Sort sort, ToothForm form, Samples across, Samples down, double phase) {
+        GradientRows[] rows = new GradientRows[sort.count];
+        float[] weights = new float[sort.count];
+        for (int i = 0; i < sort.count; i++) {
             double size = form.sizeMm() / (1 << i);
             rows[i] = new GradientRows(form.seed() * 31 + i, across, down, across.cells(size), down.cells(size), phase);
-            weights[i] = (float) Math.pow(falling, i);
+            weights[i] = (float) Math.pow(sort.falling, i);
         }
         double broad = form.sizeMm() * 2;
         return new Octaves(rows, weights, new GradientRows(form.seed() * 31 + 29, across, down, across.cells(broad),
-                down.cells(broad), 0), evened);
+                down.cells(broad), 0), sort.evened);
     }
 
     @Override

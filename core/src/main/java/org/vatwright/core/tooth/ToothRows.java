@@ -38,9 +38,9 @@ public final class ToothRows {
                 Facets.share(Noise.mix(form.seed() + 102)));
         glitter = form.kind() == ToothKind.GLITTER ? new Glitter(form, across, down, phase) : null;
         field = switch (form.kind()) {
-            case FINE -> Octaves.of(form, across, down, 2, 0.5, phase, Evened.FINE);
-            case PAPER -> Octaves.of(form, across, down, 4, 0.7, phase, Evened.PAPER);
-            case CLOUD -> Octaves.of(form, across, down, 5, 0.5, phase, Evened.CLOUD);
+            case FINE -> Octaves.of(Octaves.Sort.FINE, form, across, down, phase);
+            case PAPER -> Octaves.of(Octaves.Sort.PAPER, form, across, down, phase);
+            case CLOUD -> Octaves.of(Octaves.Sort.CLOUD, form, across, down, phase);
             case FIBRE, FELT, SLUB -> Hairs.of(form, across, down, phase, work);
             case CRYSTALS -> new Crystals(form, across, down, phase);
             case MARBLE -> new Veins(form, across, down, phase);

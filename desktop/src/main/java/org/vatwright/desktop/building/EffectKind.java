@@ -20,6 +20,8 @@ import org.vatwright.core.tooth.ToothKind;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.scene.layout.FlowPane;
+
 /** The effects in their order, each with its start and its numbers. */
 enum EffectKind {
     BREAK_UP(BreakUp.KIND, "Break-up", d -> BreakUp.fresh(), EffectKind::breakUp), BLUR(Blur.KIND, "Blur",
@@ -111,7 +113,7 @@ enum EffectKind {
     private static EffectPanel<?> tooth(Studio studio) {
         EffectPanel<ToothWear> p = new EffectPanel<>(studio, ToothWear.class, "worn tooth");
         List<ToothKind> kinds = Arrays.stream(ToothKind.values()).filter(k -> k != ToothKind.GLITTER).toList();
-        javafx.scene.layout.FlowPane words = new javafx.scene.layout.FlowPane(4, 2);
+        FlowPane words = new FlowPane(4, 2);
         words.getChildren().add(p.one("wear", kinds.subList(0, 4), ToothKind::words, e -> e.form().kind(),
                 e -> k -> new ToothWear(e.form().withKind(k))));
         words.getChildren().add(p.one("wear", kinds.subList(4, kinds.size()), ToothKind::words, e -> e.form().kind(),

@@ -2,6 +2,7 @@ package org.vatwright.desktop.building;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
@@ -18,6 +19,7 @@ import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.VBox;
 
@@ -48,7 +50,7 @@ final class EffectPanel<E extends Effect> extends VBox {
     }
 
     private String of(String word) {
-        return "%s of the %s".formatted(word.toLowerCase(java.util.Locale.ROOT), name);
+        return "%s of the %s".formatted(word.toLowerCase(Locale.ROOT), name);
     }
 
     NumberRow length(String word, ToDoubleFunction<E> get, Function<E, DoubleFunction<E>> with) {
@@ -100,7 +102,7 @@ final class EffectPanel<E extends Effect> extends VBox {
         getChildren().add(Ui.link(words, () -> change(words, change)));
     }
 
-    EffectPanel<E> hold(javafx.scene.Node... nodes) {
+    EffectPanel<E> hold(Node... nodes) {
         getChildren().addAll(nodes);
         return this;
     }

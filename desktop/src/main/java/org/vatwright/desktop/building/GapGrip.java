@@ -4,7 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
-import javafx.scene.input.MouseButton;
+import javafx.geometry.Point2D;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.shape.Circle;
 
@@ -15,22 +15,16 @@ import org.vatwright.core.measure.Numbers;
 import org.vatwright.desktop.studio.Studio;
 
 /** The gap of a scatter on the cloth: a ring around one of its motifs, half the gap away from it, is pulled wider. */
-final class GapGrip extends ClothHandles {
-
-    private static final double REACH_PX = 8;
-    private static final double KNOB_PX = 5;
+final class GapGrip extends KnobGrip {
 
     /** The ring as it lies: its middle, and how far the motif itself reaches, in mm. */
     private record Ring(double x, double y, double reach) {}
 
-    private final HandNumber number;
     private final PlacedMotifs placed = new PlacedMotifs();
     private Optional<Ring> ring = Optional.empty();
-    private Optional<Ring> held = Optional.empty();
 
     GapGrip(Studio studio, CellPane pane, HandNumber number) {
-        super(studio, pane);
-        this.number = number;
+        super(studio, pane, number, "grip-gap", "gap between motifs");
     }
 
     private Optional<Placing.Scattered> scattered() {
@@ -38,17 +32,22 @@ final class GapGrip extends ClothHandles {
                 .map(Placing.Scattered.class::cast);
     }
 
+    private double gapMm() {
+        return scattered().map(Placing.Scattered::gapMm).orElse(0.0);
+    }
+
     @Override
     void draw() {
-        if (held.isPresent()) {
-            held.ifPresent(this::draw);
+        if (held()) {
+            // The motifs move while it is pulled; the ring stays where the hand took it.
+            ring();
             return;
         }
         ring = Optional.empty();
         studio.structure(Motifs.class).filter(m -> scattered().isPresent())
                 .ifPresent(m -> placed.tell(m, design.repeat(), all -> {
                     ring = nearest(m, all);
-                    ring.ifPresent(this::draw);
+                    ring();
                 }));
     }
 
@@ -61,46 +60,31 @@ final class GapGrip extends ClothHandles {
                         * Math.hypot(m.bounds().getWidth(), m.bounds().getHeight()) / 2)));
     }
 
+    private Point2D middle(Ring r) {
+        return new Point2D(viewport.pxX(r.x()), viewport.pxY(r.y()));
+    }
+
     private double radiusPx(Ring r) {
-        return (r.reach() + scattered().map(Placing.Scattered::gapMm).orElse(0.0) / 2) * viewport.pxPerMm();
-    }
-
-    private void draw(Ring r) {
-        double radius = radiusPx(r);
-        for (String style : new String[]{"grip-ring-under", "grip-ring"}) {
-            Circle circle = new Circle(viewport.pxX(r.x()), viewport.pxY(r.y()), radius);
-            circle.getStyleClass().add(style);
-            getChildren().add(circle);
-        }
-        Circle knob = new Circle(viewport.pxX(r.x()) + radius, viewport.pxY(r.y()), KNOB_PX);
-        knob.getStyleClass().add("grip");
-        knob.setId("grip-gap");
-        getChildren().add(knob);
+        return (r.reach() + gapMm() / 2) * viewport.pxPerMm();
     }
 
     @Override
-    void press(MouseEvent e) {
-        held = Optional.empty();
-        if (e.getButton() == MouseButton.PRIMARY && design != null && !rolled) {
-            held = ring.filter(r -> scattered().isPresent() && Math.hypot(viewport.pxX(r.x()) + radiusPx(r) - e.getX(),
-                    viewport.pxY(r.y()) - e.getY()) < REACH_PX);
-            held.ifPresent(r -> e.consume());
-        }
+    Optional<Point2D> knob() {
+        return ring.filter(r -> scattered().isPresent()).map(r -> middle(r).add(radiusPx(r), 0));
+    }
+
+    private void ring() {
+        ring.ifPresent(r -> drawTwice("grip-ring",
+                () -> new Circle(middle(r).getX(), middle(r).getY(), radiusPx(r))));
+        drawKnob();
     }
 
     @Override
-    void drag(MouseEvent e) {
-        held.ifPresent(r -> {
-            e.consume();
-            if (!studio.dragging()) {
-                studio.beginDrag("gap between motifs");
-            }
-            double out = Math.hypot(viewport.pxX(r.x()) - e.getX(), viewport.pxY(r.y()) - e.getY())
-                    / viewport.pxPerMm();
+    void pull(MouseEvent e) {
+        ring.ifPresent(r -> {
+            double out = middle(r).distance(e.getX(), e.getY()) / viewport.pxPerMm();
             double step = e.isShiftDown() ? 0.05 : 0.5;
             gap(Math.max(0, Math.rint(2 * (out - r.reach()) / step) * step));
-            number.pulled(e,
-                    "%s mm".formatted(Numbers.plain(scattered().map(Placing.Scattered::gapMm).orElse(0.0), 2)));
         });
     }
 
@@ -110,12 +94,12 @@ final class GapGrip extends ClothHandles {
     }
 
     @Override
-    void release(MouseEvent e) {
-        if (held.isPresent() && studio.dragging()) {
-            held = Optional.empty();
-            studio.endDrag();
-            number.releasedLength(this::gap);
-        }
-        held = Optional.empty();
+    String words() {
+        return "%s mm".formatted(Numbers.plain(gapMm(), 2));
+    }
+
+    @Override
+    void offer(HandNumber typed) {
+        typed.releasedLength(this::gap);
     }
 }

@@ -79,8 +79,7 @@ final class LookRows extends VBox {
                 line("Slub length", "length of slubs", "mm", 1, YarnLook::slubMm, (y, v) -> y.withSlubs(y.slub(), v)),
                 percent("Uneven", "unevenness", YarnLook::uneven, YarnLook::withUneven),
                 line("Light from", "light", "\u00b0", 15, YarnLook::lightDeg, YarnLook::withLightDeg));
-        Fold fold = new Fold("Every number of the yarn", numbers);
-        fold.setId("yarn-fold");
+        Fold fold = Ui.fold("yarn-fold", "Every number of the yarn", numbers);
         yarn.getChildren().addAll(named,
                 Ui.link("lay the slubs elsewhere", () -> yarn("slubs elsewhere", y -> y.withSeed(y.seed() + 1))), fold);
         getChildren().addAll(Ui.labelled("Look", kind), share, yarn);

@@ -60,8 +60,7 @@ final class PartExtras extends VBox {
         make.setId("make-copies");
         VBox rows = Ui.column(4, Ui.labelled("Face", face), Ui.labelled("Letters", letters), number, stepAcross,
                 stepDown, stepTurn, make);
-        Fold fold = new Fold("Letters, and copies of a shape", rows);
-        fold.setId("part-extras");
+        Fold fold = Ui.fold("part-extras", "Letters, and copies of a shape", rows);
         getChildren().add(fold);
     }
 

@@ -81,8 +81,7 @@ final class PartPaint extends VBox {
         dashes.setOnAction(e -> takeDashes());
         outline.getChildren().addAll(Ui.labelled("Corners", join), Ui.labelled("Ends", cap),
                 Ui.labelled("Dashes", dashes));
-        Fold fold = new Fold("Shading, and how the outline runs", Ui.column(6, kind, shade, outline));
-        fold.setId("part-paint");
+        Fold fold = Ui.fold("part-paint", "Shading, and how the outline runs", Ui.column(6, kind, shade, outline));
         getChildren().add(fold);
     }
 

@@ -1,6 +1,7 @@
 package org.vatwright.desktop.building;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 import javafx.scene.control.Button;
 import javafx.scene.control.MenuButton;
@@ -55,7 +56,7 @@ final class ToothChapter extends Chapter.Of<Tooth> {
                 again));
     }
 
-    private void form(String name, java.util.function.UnaryOperator<ToothForm> change) {
+    private void form(String name, UnaryOperator<ToothForm> change) {
         edit(name, t -> t.withForm(change.apply(t.form())));
     }
 

@@ -284,7 +284,8 @@ public final class Desk {
             studio.say(Message.done("%s now on the shelf."
                     .formatted(String.join(", ", added.stream().map(Design::name).toList()))));
             // After what waits meanwhile: that they are here has been much work for the window already.
-            Platform.runLater(() -> studio.select(s -> s.withDesign(added.getLast())));
+            Platform.runLater(() -> studio.project().design(added.getLast().id())
+                    .ifPresent(d -> studio.select(s -> s.withDesign(d))));
         }
     }
 

@@ -107,7 +107,8 @@ final class ShelfStrip extends VBox {
     private void make(Design d) {
         Item item = item(choice(d));
         items.put(choice(d), item);
-        list.getChildren().add(Math.min(order.indexOf(choice(d)), items.size() - 1), item.button());
+        // Those missing are made in their order, so all before it are there.
+        list.getChildren().add(order.indexOf(choice(d)), item.button());
         draw(item, d);
         item.button().applyCss();
     }
