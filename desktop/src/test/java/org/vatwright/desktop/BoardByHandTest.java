@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.awt.geom.Rectangle2D;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 
 import org.junit.jupiter.api.Test;
@@ -26,11 +27,15 @@ import org.vatwright.files.picture.PictureWriter;
 
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.image.Image;
+import javafx.scene.image.PixelFormat;
 import javafx.scene.input.KeyCode;
 import javafx.scene.shape.Circle;
 
 /** A motif drawn on the board, and placed along a line and by single throws, by mouse and keys. */
 class BoardByHandTest extends AtTheDemo {
+
+    private Node board;
 
     private Motifs motifs() {
         return (Motifs) hand.studio().layer().orElseThrow().structure();
@@ -108,11 +113,14 @@ class BoardByHandTest extends AtTheDemo {
         assertThat(hand.studio().motifHand().parts()).containsExactlyInAnyOrder(0, 1);
         assertThat(hand.shows("board-choice")).isTrue();
         double right = box(1).getCenterX();
+        int plain = seen();
         hand.point(hand.named("Mirror left and right about the point"));
-        assertThat(box(1).getCenterX()).as("shown mirrored, and not yet so").isEqualTo(right);
+        hand.until("it is shown mirrored", () -> seenNow() != plain);
+        assertThat(box(1).getCenterX()).as("and not yet so").isEqualTo(right);
         hand.click(hand.named("Mirror left and right about the point"));
         assertThat(box(1).getCenterX()).isLessThan(box(0).getCenterX());
         hand.press(KeyCode.CONTROL, KeyCode.Z);
+        showsUntilLeft("board-align", "middles, level");
         hand.menu("board-align", 5);
         assertThat(part(0).shape().getBounds2D().getCenterY())
                 .isEqualTo(part(1).shape().getBounds2D().getCenterY(), within(1e-9));
@@ -128,6 +136,32 @@ class BoardByHandTest extends AtTheDemo {
         hand.click(hand.node("board"));
         hand.click("board-outlines");
         assertThat(hand.text("board-told")).isEqualTo("0 mm of doubled edges, 0 mm of slivers");
+    }
+
+    /** @return what the board looks like, as one number; on the window's thread */
+    private int seenNow() {
+        Image image = board.snapshot(null, null);
+        int[] argb = new int[(int) image.getWidth() * (int) image.getHeight()];
+        image.getPixelReader().getPixels(0, 0, (int) image.getWidth(), (int) image.getHeight(),
+                PixelFormat.getIntArgbInstance(), argb, 0, (int) image.getWidth());
+        return Arrays.hashCode(argb);
+    }
+
+    private int seen() throws Exception {
+        board = hand.node("board");
+        return Hand.onFx(this::seenNow);
+    }
+
+    /** Points at an entry of a menu: the board shows what it would do, and as it was once the menu is left. */
+    private void showsUntilLeft(String menu, String entry) throws Exception {
+        Motif before = motif();
+        hand.click(menu);
+        int plain = seen();
+        hand.point(hand.words(entry));
+        hand.until("the board shows " + entry, () -> seenNow() != plain);
+        assertThat(motif()).as("and nothing is done yet").isEqualTo(before);
+        hand.press(KeyCode.ESCAPE);
+        hand.until("the board is as it was", () -> seenNow() == plain);
     }
 
     private Rectangle2D box(int index) {

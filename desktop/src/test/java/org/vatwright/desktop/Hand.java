@@ -37,7 +37,7 @@ final class Hand implements AutoCloseable {
     final Offline outside = new Offline();
     private final Robot robot;
     private final Stage stage;
-    private final Window window;
+    final Window window;
     private final Eye eye;
 
     private Hand(Path settings) throws Exception {

@@ -16,6 +16,7 @@ import org.vatwright.core.band.BandRun;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.effect.CastShadow;
 import org.vatwright.core.family.stripe.Stripes;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.repeat.Arrangement;
@@ -126,5 +127,28 @@ class RecipeTest {
 
     private static List<Integer> list(String text) {
         return List.of(text.split(" ")).stream().map(Integer::valueOf).toList();
+    }
+
+    @Test
+    void aCopiedLayerBringsTheInksOfItsEffects() {
+        Design from = of(1, List.of("Foam", "Glow"), List.of(FOAM, new Rgb(250, 200, 40))).replace(1,
+                l -> l.withEffects(List.of(new CastShadow(2, 135, 1, 0.5, Ink.slot("Glow")))));
+        Design into = Recipe.brought(five(), from, Set.of(1));
+        Layer copied = into.layers().getLast();
+        assertThat(copied.inks()).allMatch(i -> i instanceof Ink.Clear || into.palette().slots().contains(i.words()));
+        Ink shadow = copied.effects().getFirst().inks().getFirst();
+        assertThat(into.palette().first().colours().get(into.palette().slot(shadow.words())))
+                .isEqualTo(new Rgb(250, 200, 40));
+    }
+
+    @Test
+    void anInkThatOnlyAnEffectUsesIsRenamedWithItAndUnknownOnesAreRefused() {
+        Design glowing = of(1, List.of("Foam", "Glow"), List.of(FOAM, SEA)).replace(1,
+                l -> l.withEffects(List.of(new CastShadow(2, 135, 1, 0.5, Ink.slot("Glow")))));
+        Design renamed = glowing.renameSlot("Glow", "Ember");
+        assertThat(renamed.layers().getFirst().effects().getFirst().inks()).containsExactly(Ink.slot("Ember"));
+        assertThatThrownBy(() -> five().replace(1,
+                l -> l.withEffects(List.of(new CastShadow(2, 135, 1, 0.5, Ink.slot("Glow"))))))
+                .isInstanceOf(Refusal.class).hasMessageContaining("Glow");
     }
 }

@@ -11,7 +11,9 @@ import java.util.function.UnaryOperator;
 
 import org.junit.jupiter.api.Test;
 import org.vatwright.core.Samples;
+import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.effect.Blur;
+import org.vatwright.core.effect.Halo;
 import org.vatwright.core.family.dot.Dots;
 import org.vatwright.core.loom.Weave;
 import org.vatwright.core.pattern.Design;
@@ -209,5 +211,26 @@ class CoatsTest {
             }
         }
         assertThat(tile.at(0, 60) & 255).isNotEqualTo(tile.at(30, 60) & 255);
+    }
+
+    /** An effect's ink is one of the layer's: another colour of it is another coat, that of an unused one is not. */
+    @Test
+    void anotherColourOfAnEffectsInkIsPaintedAnew() {
+        Effect halo = new Halo(false, 3, 1, false, Samples.MADDER);
+        Design design = design(List.of(layer(1, Samples.dots(10, 10, 8)).withEffects(List.of(halo)),
+                layer(2, Samples.dots(30, 20, 5))));
+        TileCache cache = new TileCache(10_000_000, 10_000_000);
+        for (int round = 0; round < 2; round++) {
+            for (Colourway colourway : Samples.PALETTE.colourways()) {
+                Cloth cloth = new Cloth(design, colourway);
+                assertThat(cache.tile(cloth, GRID, Work.on(1)).argb())
+                        .isEqualTo(TileRenderer.render(cloth, GRID, Work.on(1)).argb());
+            }
+        }
+        Raster morning = cache.tile(new Cloth(design, Samples.PALETTE.first()), GRID, Work.on(1));
+        Raster night = cache.tile(new Cloth(design, Samples.PALETTE.colourways().getLast()), GRID, Work.on(1));
+        // Beside the first dot there is nothing but its halo and the ground.
+        int at = 40 * 160 + 40 + 4 * 5;
+        assertThat(morning.argb()[at]).isNotEqualTo(night.argb()[at]);
     }
 }

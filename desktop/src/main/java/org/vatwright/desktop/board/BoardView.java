@@ -157,8 +157,12 @@ public final class BoardView extends VBox {
     private void seen(Node tool, Runnable action) {
         tool.setOnMouseEntered(e -> hand.studio().design()
                 .ifPresent(d -> hand.preview(action, m -> pane.show(m, d, hand.studio().colourway(d)))));
-        tool.setOnMouseExited(e -> hand.studio().design()
-                .ifPresent(d -> hand.motif().ifPresent(m -> pane.show(m, d, hand.studio().colourway(d)))));
+        tool.setOnMouseExited(e -> asItIs());
+    }
+
+    private void asItIs() {
+        hand.studio().design()
+                .ifPresent(d -> hand.motif().ifPresent(m -> pane.show(m, d, hand.studio().colourway(d))));
     }
 
     private void showChoice() {
@@ -173,12 +177,14 @@ public final class BoardView extends VBox {
         return button;
     }
 
-    private static MenuButton menu(String icon, String words, String id) {
+    private MenuButton menu(String icon, String words, String id) {
         MenuButton menu = new MenuButton(null, new FontIcon("fth-" + icon));
         menu.getStyleClass().add("icon-menu");
         menu.setAccessibleText(words);
         Ui.tip(menu, words);
         menu.setId(id);
+        // The pointer does not leave an entry whose menu closes.
+        menu.setOnHidden(e -> asItIs());
         return menu;
     }
 

@@ -160,4 +160,27 @@ class VectorTilesTest {
         assertThat(apart[1]).as("PDF").isLessThan(5);
         assertThat(Files.readString(folder.resolve("t.svg"))).contains("mix-blend-mode:multiply").contains("opacity=");
     }
+
+    /** What no file of shapes blends is a picture with all below it; what lies above stays shapes. */
+    @Test
+    void aBlendThatFilesDoNotKnowIsOnePictureWithAllBelowIt() throws Exception {
+        Part star = new Part(new Form.Star(5, 30, 0.5), Ink.slot("Navy"));
+        Part leaf = new Part(new Form.Leaf(10, 30), Ink.slot("Weld"));
+        Part disc = new Part(new Form.Ellipse(16, 16), Ink.slot("Madder"));
+        Design design = design(Ink.slot("Linen"), List.of(), motifs(star), motifs(leaf), motifs(disc));
+        for (BlendMode mode : new BlendMode[]{BlendMode.LINEAR_BURN, BlendMode.LINEAR_LIGHT, BlendMode.ADD}) {
+            Design blended = design.replace(2, l -> l.withMode(mode).withOpacity(0.7));
+            double[] apart = apart(blended);
+            assertThat(apart[0]).as("SVG of %s", mode).isLessThan(2);
+            assertThat(apart[1]).as("PDF of %s", mode).isLessThan(2.5);
+            String svg = Files.readString(folder.resolve("t.svg"));
+            assertThat(svg).doesNotContain("mix-blend-mode").doesNotContain(mode.keyword());
+            assertThat(svg.split("<image", -1)).as("one picture").hasSize(2);
+            assertThat(svg.indexOf("<image")).as("the disc lies over it").isLessThan(svg.lastIndexOf("<path"));
+            assertThat(blended.layer(2).orElseThrow().shapeless().orElseThrow()).contains(mode.words());
+            // Unseen, it is in nobody's way.
+            apart(blended.replace(2, l -> l.withVisible(false)));
+            assertThat(Files.readString(folder.resolve("t.svg"))).doesNotContain("<image");
+        }
+    }
 }

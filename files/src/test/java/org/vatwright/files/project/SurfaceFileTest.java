@@ -1,0 +1,81 @@
+package org.vatwright.files.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.vatwright.core.effect.CastShadow;
+import org.vatwright.core.effect.OutlineEffect;
+import org.vatwright.core.effect.Relief;
+import org.vatwright.core.effect.ToothWear;
+import org.vatwright.core.family.tooth.Tooth;
+import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.tooth.ToothForm;
+import org.vatwright.core.tooth.ToothKind;
+
+/** Teeth and effects in a design that is written by hand. */
+class SurfaceFileTest {
+
+    private static final String TOOTH = "\"family\": \"tooth\", \"tooth\": \"felt\", \"sizeMm\": 3, \"inks\": [\"A\"]";
+
+    @TempDir
+    private Path folder;
+
+    private Layer read(String structure, String effects) throws IOException {
+        Path file = folder.resolve("hand.json");
+        Files.writeString(file, """
+                {"name": "Plain", "cell": {"widthMm": 30, "heightMm": 20},
+                 "layers": [{"structure": {%s}, "effects": [%s]}],
+                 "palette": {"slots": ["A"], "colourways": [{"name": "One", "colours": {"A": "#102030"}}]}}
+                """.formatted(structure, effects));
+        return ProjectFile.read(file).designs().getFirst().layers().getFirst();
+    }
+
+    @Test
+    void whatIsLeftOutIsAsTheKindBegins() throws IOException {
+        Tooth tooth = (Tooth) read(TOOTH, "").structure();
+        assertThat(tooth).isEqualTo(new Tooth(ToothForm.of(ToothKind.FELT, 3), tooth.inks(), false));
+        Layer layer = read(TOOTH, """
+                {"kind": "cast-shadow", "lengthMm": 2}, {"kind": "relief", "heightMm": 1},
+                {"kind": "outline", "widthMm": 0.4, "ink": "A"}, {"kind": "tooth", "tooth": "slub", "sizeMm": 9}""");
+        assertThat(layer.effects()).containsExactly(
+                new OutlineEffect(0.4, OutlineEffect.Side.MIDDLE, Ink.slot("A")), Relief.fresh().withHeightMm(1),
+                new ToothWear(ToothForm.of(ToothKind.SLUB, 9)), new CastShadow(2, 135, 0, 0.5, Ink.CLEAR));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"\"felt\"|\"grain\"|is no kind of tooth", "3,|0,|size of a tooth 0 mm",
+            "3,|3, \"amount\": 1.5,|amount of a tooth 150 %", "[\"A\"]|[]|inks of a tooth",
+            "[\"A\"]|[\"B\"]|B", "3,|3, \"sise\": 4,|has \"sise\"", "3,|\"much\",|should be a number",
+            "3,|3, \"seed\": 1.5,|seed"})
+    void aFaultOfAToothIsToldWithItsPlaceAndValue(String from, String to, String told) {
+        assertThat(TOOTH).contains(from);
+        assertThatThrownBy(() -> read(TOOTH.replace(from, to), "")).isInstanceOf(Refusal.class)
+                .hasMessageContaining(told).hasMessageStartingWith("hand.json");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"{\"kind\": \"bevel\"}|\"bevel\", an effect this version does not know",
+            "{\"kind\": \"outline\", \"widthMm\": 1, \"side\": \"left\"}|inside, middle and outside are",
+            "{\"kind\": \"outline\", \"widthMm\": -1}|width of an outline -1 mm",
+            "{\"kind\": \"halo\", \"widthMm\": 1, \"added\": true}|light is added within the marks",
+            "{\"kind\": \"relief\", \"heightMm\": 1, \"elevationDeg\": 1}|elevation of the light 1",
+            "{\"kind\": \"tooth\", \"tooth\": \"glitter\", \"sizeMm\": 1}|glitter does not wear marks",
+            "{\"kind\": \"blur\", \"spreadMm\": 1, \"x\": 2}|has \"x\"",
+            "{\"kind\": \"break-up\", \"shiftMm\": 1}|heightMm",
+            "{\"kind\": \"cast-shadow\", \"lengthMm\": 1, \"ink\": \"B\"}|B",
+            "{\"kind\": \"blur\", \"spreadMm\": 1}, {\"kind\": \"blur\", \"spreadMm\": 2}|two effects are of the kind blur"})
+    void aFaultOfAnEffectIsToldWithItsPlaceAndValue(String effects, String told) {
+        assertThatThrownBy(() -> read(TOOTH, effects)).isInstanceOf(Refusal.class).hasMessageContaining(told)
+                .hasMessageStartingWith("hand.json");
+    }
+}
