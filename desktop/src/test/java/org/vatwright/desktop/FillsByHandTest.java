@@ -21,7 +21,7 @@ class FillsByHandTest extends AtTheDemo {
         hand.click("shelf-Gangway");
         Project before = hand.studio().project();
         // Portholes shows Swell; Gangway may be shown by all others and shows what does not show it.
-        hand.menu("add-fill", 3);
+        hand.menu("add-fill", 4);
         assertThat(fill().name()).isEqualTo("Skarholm");
         hand.write("scale-of-the-fill", "30");
         assertThat(fill().wide()).isEqualTo(0.3);

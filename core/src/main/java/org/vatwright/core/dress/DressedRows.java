@@ -10,6 +10,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.map.Affine;
@@ -35,7 +36,8 @@ final class DressedRows implements RowSource {
     }
 
     /** Cloth cut by a shape. */
-    private record Filled(Shape shape, SampledCloth cloth, Affine map, Lay lay) implements Step {}
+    private record Filled(Shape shape, SampledCloth cloth, Affine map, Lay lay,
+            List<PieceGradient> gradients) implements Step {}
 
     private record Drawn(Shape shape, int colour) implements Step {}
 
@@ -55,7 +57,8 @@ final class DressedRows implements RowSource {
         for (Piece piece : cut.pieces()) {
             work.goOn();
             Shape shape = piece.outline().path(toPx);
-            cut.lay(piece).flatMap(lay -> filled(how, lay, shape, density, mostPx, work)).ifPresent(steps::add);
+            cut.lay(piece).flatMap(lay -> filled(how, lay, shape, run(cut, lay, shape, toPx), density, mostPx, work))
+                    .ifPresent(steps::add);
             piece.stroke().ifPresent(pen -> steps.add(drawn(shape, pen, density)));
         }
         for (Article.Line line : cut.lines()) {
@@ -63,15 +66,28 @@ final class DressedRows implements RowSource {
         }
     }
 
-    private static Optional<Step> filled(ArticleRenderer how, Lay lay, Shape shape, Density density, long mostPx,
-            Work work) {
+    /** @return what a gradient across the piece crosses, in pixels */
+    private static Rectangle2D run(Cut cut, Lay lay, Shape shape, AffineTransform toPx) {
+        return !lay.together()
+                ? shape.getBounds2D()
+                : cut.pieces().stream()
+                        .filter(p -> cut.lay(p).filter(l -> l.together() && l.design().equals(lay.design())).isPresent())
+                        .map(p -> p.outline().path(toPx).getBounds2D()).reduce(Rectangle2D::createUnion)
+                        .orElseThrow();
+    }
+
+    /** @param run what a gradient across the piece crosses */
+    private static Optional<Step> filled(ArticleRenderer how, Lay lay, Shape shape, Rectangle2D run, Density density,
+            long mostPx, Work work) {
         return how.designs().apply(lay.design()).map(design -> {
             Colourway worn = how.colourway().flatMap(design.palette()::find)
                     .orElseGet(() -> design.palette().orFirst(lay.colourway()));
             FieldSpec spec = new FieldSpec(1, 1, density, lay.scale(), lay.grainDeg(), lay.startX(), lay.startY());
-            SampledCloth cloth = SampledCloth.of(new Cloth(design, worn, how.phase()),
-                    FieldRenderer.tileGrid(design, spec), how.tiles(), mostPx, work);
-            return new Filled(shape, cloth, map(spec, design), lay);
+            Function<Design, SampledCloth> cloths = d -> SampledCloth.of(new Cloth(d, worn, how.phase()),
+                    FieldRenderer.tileGrid(d, spec), how.tiles(), mostPx, work);
+            Design begun = PieceGradient.begun(design);
+            return new Filled(shape, cloths.apply(begun), map(spec, design), lay,
+                    PieceGradient.all(design, begun, run, cloths));
         });
     }
 
@@ -136,7 +152,11 @@ final class DressedRows implements RowSource {
     private void fill(int[] out, int top, ShapeMask mask, Filled filled, Work work) {
         Raster cloth = new Raster(mask.width(), mask.height());
         Work quiet = work.telling(share -> {});
-        filled.cloth().sample(filled.map().from(mask.x(), mask.y()), cloth, quiet);
+        Affine map = filled.map().from(mask.x(), mask.y());
+        filled.cloth().sample(map, cloth, quiet);
+        if (!filled.gradients().isEmpty()) {
+            PieceGradient.lay(filled.gradients(), map, cloth, mask.x(), mask.y(), quiet);
+        }
         Lay lay = filled.lay();
         Rows.each(mask.height(), 32, quiet, (from, to) -> {
             for (int row = from; row < to; row++) {

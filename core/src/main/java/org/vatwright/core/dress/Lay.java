@@ -14,10 +14,12 @@ import org.vatwright.core.raster.BlendMode;
  * @param grainDeg angle of the design's warp, counter-clockwise as seen; 45 is the bias
  * @param startX,startY where the design begins, in mm from the article's upper left corner
  * @param opacity 0 to 1
+ * @param together whether a gradient across the piece runs over all pieces that wear the same design so; else over each by
+ *        itself
  */
 @RecordBuilder
 public record Lay(Id design, String colourway, double scale, double grainDeg, double startX, double startY,
-        double opacity, BlendMode mode) implements LayBuilder.With {
+        double opacity, BlendMode mode, boolean together) implements LayBuilder.With {
 
     public Lay {
         colourway = Require.named("colourway", colourway);
@@ -29,7 +31,7 @@ public record Lay(Id design, String colourway, double scale, double grainDeg, do
     }
 
     public Lay(Id design, String colourway) {
-        this(design, colourway, 1, 0, 0, 0, 1, BlendMode.NORMAL);
+        this(design, colourway, 1, 0, 0, 0, 1, BlendMode.NORMAL, false);
     }
 
     public Lay withDesign(Id other, String itsColourway) {

@@ -55,6 +55,9 @@ public record Design(Id id, String name, Repeat repeat, Ink ground, List<Layer> 
             layer.inks().stream().distinct().forEach(ink -> checkInk(ink, palette, known));
         }
         checkInk(ground, palette, known);
+        for (Fill fill : fills) {
+            fill.inks().forEach(ink -> checkInk(ink, palette, known));
+        }
     }
 
     /** A new one without fills. */
@@ -86,6 +89,7 @@ public record Design(Id id, String name, Repeat repeat, Ink ground, List<Layer> 
     public List<String> usedSlots() {
         Set<Ink> used = new LinkedHashSet<>(List.of(ground));
         layers.forEach(l -> used.addAll(l.inks()));
+        usedFills().forEach(f -> used.addAll(f.inks()));
         return palette.slots().stream().filter(s -> used.contains(Ink.slot(s))).toList();
     }
 
@@ -99,10 +103,19 @@ public record Design(Id id, String name, Repeat repeat, Ink ground, List<Layer> 
                 || usedFills().stream().anyMatch(f -> f.design().filter(Design::moves).isPresent());
     }
 
+    /** @return why a layer's pixels have to be embedded into files of shapes; empty when it can be written as shapes */
+    public Optional<String> shapeless(Layer layer) {
+        return layer.shapeless().or(() -> fills.stream()
+                .filter(f -> layer.inks().contains(f.ink())
+                        && f.gradient().filter(g -> !g.shaped(layer.structure().runsOn())).isPresent())
+                .findFirst().map(f -> "the gradient " + f.name()));
+    }
+
     public Design renameSlot(String from, String to) {
         UnaryOperator<Ink> rename = ink -> ink.equals(Ink.slot(from)) ? Ink.slot(to) : ink;
         return with().ground(rename.apply(ground))
                 .layers(layers.stream().map(l -> l.withInks(rename)).toList())
+                .fills(fills.stream().map(f -> f.withInks(rename)).toList())
                 .palette(palette.renameSlot(from, Require.named("slot", to))).build();
     }
 

@@ -1,8 +1,11 @@
 package org.vatwright.core.pattern;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 import org.vatwright.core.measure.Angle;
 import org.vatwright.core.measure.Id;
@@ -11,7 +14,8 @@ import org.vatwright.core.raster.Picture;
 import org.vatwright.core.repeat.Lattice;
 
 /**
- * Another design, or a picture, used as an ink.
+ * Another design, a picture or a gradient, used as an ink. How it lies in scale, turn and start, anew and following is said
+ * of the first two; a gradient has a course of its own.
  *
  * @param id for as long as it lives
  * @param name that inks refer to, each once in a design
@@ -82,6 +86,83 @@ public record Fill(Id id, String name, Source source, double wide, double high, 
         }
     }
 
+    /**
+     * Inks that go over into each other.
+     *
+     * @param across what its course crosses
+     * @param stops its inks, each a slot or clear, from its beginning on
+     */
+    public record OfGradient(Course course, Across across, List<Gradient.Stop> stops) implements Source {
+
+        public static final int MOST_STOPS = 50;
+
+        public OfGradient {
+            Require.within("inks of a gradient", stops.size(), 2, MOST_STOPS);
+            stops = stops.stream().sorted(Comparator.comparingDouble(Gradient.Stop::place)).toList();
+            stops.forEach(s -> Require.that(!(s.ink() instanceof Ink.Filled),
+                    "%s is a fill; a gradient goes over from one ink of the palette into another"
+                            .formatted(s.ink().words())));
+        }
+
+        /** Of a chip that shows it. */
+        @Override
+        public double widthMm() {
+            return 10;
+        }
+
+        @Override
+        public double heightMm() {
+            return 10;
+        }
+
+        public OfGradient withCourse(Course other) {
+            return new OfGradient(other, across, stops);
+        }
+
+        public OfGradient withStops(List<Gradient.Stop> other) {
+            return new OfGradient(course, across, other);
+        }
+
+        public OfGradient withAcross(Across other) {
+            return new OfGradient(course, other, stops);
+        }
+
+        /** @return whether it goes round and round: where its end meets its beginning both should be alike */
+        public boolean meets() {
+            return switch (across) {
+                case MARK -> course.kind() == Course.Kind.ROUND;
+                case LINE -> true;
+                case TILE -> course.kind() != Course.Kind.RADIAL;
+                case PIECE -> false;
+            };
+        }
+
+        /** @return whether its end meets its beginning in the same ink, or does not meet it at all */
+        public boolean agrees() {
+            return course.back() || !meets() || stops.getFirst().ink().equals(stops.getLast().ink())
+                    && stops.getFirst().opacity() == stops.getLast().opacity();
+        }
+
+        /** @param lines whether its marks are lines @return whether files of shapes know it */
+        public boolean shaped(boolean lines) {
+            return switch (across) {
+                case MARK -> !lines && course.kind() != Course.Kind.ROUND;
+                case LINE -> false;
+                case TILE, PIECE -> course.kind() == Course.Kind.LINEAR;
+            };
+        }
+
+        OfGradient inked(UnaryOperator<Ink> change) {
+            return withStops(
+                    stops.stream().map(s -> new Gradient.Stop(s.place(), change.apply(s.ink()), s.opacity())).toList());
+        }
+    }
+
+    /** What a gradient's course crosses: each mark by itself, along each line, the tile, the piece that wears it. */
+    public enum Across {
+        MARK, LINE, TILE, PIECE
+    }
+
     public Fill {
         name = Require.named("fill", name);
         Require.within("scale of a fill", wide * 100, LEAST_SCALE * 100, MOST_SCALE * 100, "%");
@@ -100,6 +181,10 @@ public record Fill(Id id, String name, Source source, double wide, double high, 
         return new Fill(name, new OfDesign(design, Optional.empty()));
     }
 
+    public static Fill of(String name, OfGradient gradient) {
+        return new Fill(name, gradient);
+    }
+
     public Ink ink() {
         return new Ink.Filled(name);
     }
@@ -107,6 +192,30 @@ public record Fill(Id id, String name, Source source, double wide, double high, 
     /** @return its design, when it is one */
     public Optional<Design> design() {
         return source instanceof OfDesign(Design design, _) ? Optional.of(design) : Optional.empty();
+    }
+
+    /** @return its gradient, when it is one */
+    public Optional<OfGradient> gradient() {
+        return source instanceof OfGradient gradient ? Optional.of(gradient) : Optional.empty();
+    }
+
+    /** @return whether it is a gradient over the piece that wears it */
+    public boolean overPiece() {
+        return gradient().filter(g -> g.across() == Across.PIECE).isPresent();
+    }
+
+    /** @return the inks it is made of in the design it belongs to: none but of a gradient */
+    public List<Ink> inks() {
+        return gradient().map(g -> g.stops().stream().map(Gradient.Stop::ink).toList()).orElse(List.of());
+    }
+
+    public Fill withInks(UnaryOperator<Ink> change) {
+        return gradient().map(g -> withSource(g.inked(change))).orElse(this);
+    }
+
+    /** @return with its course, ends and inks changed; the same when it is no gradient */
+    public Fill withGradient(UnaryOperator<OfGradient> change) {
+        return gradient().map(g -> withSource(change.apply(g))).orElse(this);
     }
 
     /** @return its own lattice as it lies in the outer design */
@@ -124,6 +233,11 @@ public record Fill(Id id, String name, Source source, double wide, double high, 
 
     /** @return as it is after what it lies in was scaled and turned about the tile's corner; the same when it stays */
     public Fill followed(double scale, double degrees) {
+        if (source instanceof OfGradient g) {
+            return degrees == 0 || g.across() == Across.LINE || g.across() == Across.PIECE
+                    ? this
+                    : withSource(g.withCourse(g.course().turned(degrees)));
+        }
         if (!follows) {
             return this;
         }

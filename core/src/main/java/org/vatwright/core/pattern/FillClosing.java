@@ -147,7 +147,9 @@ public final class FillClosing {
         List<Finding> findings = new ArrayList<>();
         Tile tile = design.repeat().tile();
         for (Fill fill : design.usedFills()) {
-            if (fill.anew()) {
+            if (fill.gradient().isPresent()) {
+                findings.addAll(GradientClosing.findings(fill, design));
+            } else if (fill.anew()) {
                 findings.add(Finding.fine(fill.name() + " fills marks", "anew in each mark"));
             } else if (closes(fill, tile)) {
                 findings.add(Finding.fine(fill.name() + " runs through and closes",

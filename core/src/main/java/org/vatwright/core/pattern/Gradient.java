@@ -5,6 +5,7 @@ import java.awt.geom.AffineTransform;
 import java.util.List;
 
 import org.vatwright.core.measure.Require;
+import org.vatwright.core.repeat.TileGrid;
 
 /**
  * Inks that go over into each other across a mark, as SVG 1.1, chapter 13 has it: mixed in sRGB, not premultiplied.
@@ -44,6 +45,16 @@ public record Gradient(boolean radial, double focusU, double focusV, double m00,
             Spread spread) {
         return new Gradient(radial, focusU, focusV, m.getScaleX(), m.getShearY(), m.getShearX(), m.getScaleY(),
                 m.getTranslateX(), m.getTranslateY(), stops, spread);
+    }
+
+    /** @param from mm of the tile, their map to something else @return that map from the middles of pixels, as six numbers */
+    public static double[] byPixel(AffineTransform from, TileGrid grid) {
+        AffineTransform px = new AffineTransform(from);
+        px.scale(grid.mmPerPxX(), grid.mmPerPxY());
+        px.translate(0.5, 0.5);
+        double[] map = new double[6];
+        px.getMatrix(map);
+        return map;
     }
 
     public AffineTransform toUnit() {

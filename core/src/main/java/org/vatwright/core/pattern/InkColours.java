@@ -64,11 +64,10 @@ public record InkColours(Palette palette, Colourway colourway, Map<String, FillP
 
     /**
      * @param opacity of the whole
-     * @return the colours of a gradient, evenly spaced from its start to its end
+     * @return the colours between inks, evenly spaced from the first to the last
      */
-    public int[] ramp(Gradient gradient, int count, double opacity) {
+    public int[] ramp(List<Gradient.Stop> stops, int count, double opacity) {
         int[] ramp = new int[count];
-        List<Gradient.Stop> stops = gradient.stops();
         int next = 0;
         for (int i = 0; i < count; i++) {
             double place = (double) i / (count - 1);

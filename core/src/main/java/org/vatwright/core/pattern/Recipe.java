@@ -136,9 +136,14 @@ public final class Recipe {
             return at >= 0 ? design : design.withPalette(palette.withSlot(name, colour));
         }
         if (ink instanceof Ink.Filled(String fill)) {
-            Fill wanted = from.fill(fill).orElseThrow();
-            Fill there = design.fills().stream().filter(wanted::equals).findFirst().orElse(null);
-            Design with = there == null ? design.addFill(wanted) : design;
+            Fill asked = from.fill(fill).orElseThrow();
+            Design inked = design;
+            for (Ink stop : asked.inks()) {
+                inked = brought(inked, from, stop, known);
+            }
+            Fill wanted = asked.withInks(i -> known.getOrDefault(i, i));
+            Fill there = inked.fills().stream().filter(wanted::equals).findFirst().orElse(null);
+            Design with = there == null ? inked.addFill(wanted) : inked;
             known.put(ink, there == null ? with.fills().getLast().ink() : there.ink());
             return with;
         }

@@ -71,6 +71,11 @@ public interface Structure {
         return false;
     }
 
+    /** @return whether its marks are lines that run on from tile to tile */
+    default boolean runsOn() {
+        return false;
+    }
+
     /** @return whether it is another picture at another phase */
     default boolean moves() {
         return false;

@@ -22,10 +22,11 @@ import org.vatwright.core.measure.Refusal;
  * @param opacity 0 to 1
  * @param gradient instead of the inks, when present
  * @param frame from the mark's own mm, its middle at 0, 0, to where it is; none of marks without ends
+ * @param spine its middle, when it is a line
  */
 @RecordBuilder
 public record VectorMark(Shape shape, Ink from, Ink to, double share, double tone, double opacity,
-        Optional<Gradient> gradient, Optional<AffineTransform> frame) implements VectorMarkBuilder.With {
+        Optional<Gradient> gradient, Optional<AffineTransform> frame, Optional<Spine> spine) implements VectorMarkBuilder.With {
 
     private static final int MOST_POINTS = 1_000_000;
 
@@ -60,16 +61,20 @@ public record VectorMark(Shape shape, Ink from, Ink to, double share, double ton
     }
 
     public VectorMark(Shape shape, Ink from, Ink to, double share, double tone) {
-        this(shape, from, to, share, tone, 1, Optional.empty(), Optional.empty());
+        this(shape, from, to, share, tone, 1, Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     public VectorMark(Shape shape, Gradient gradient) {
         this(shape, gradient.stops().getFirst().ink(), gradient.stops().getFirst().ink(), 0, 0, 1,
-                Optional.of(gradient), Optional.empty());
+                Optional.of(gradient), Optional.empty(), Optional.empty());
     }
 
     public VectorMark withFrame(AffineTransform other) {
         return with().frame(Optional.of(other)).build();
+    }
+
+    public VectorMark along(Spine other) {
+        return with().spine(Optional.of(other)).build();
     }
 
     /** @return the mark and what fills it, moved; @throws Refusal when the move leaves it no area */
@@ -80,12 +85,13 @@ public record VectorMark(Shape shape, Ink from, Ink to, double share, double ton
             now.concatenate(f);
             return now;
         });
+        Optional<Spine> bent = spine.map(s -> s.moved(by));
         if (gradient.isEmpty()) {
-            return with().shape(there).frame(moved).build();
+            return with().shape(there).frame(moved).spine(bent).build();
         }
         try {
             return with().shape(there).gradient(Optional.of(gradient.get().moved(by.createInverse()))).frame(moved)
-                    .build();
+                    .spine(bent).build();
         } catch (NoninvertibleTransformException e) {
             throw new Refusal("a motif cannot be scaled to nothing", e);
         }
@@ -96,7 +102,7 @@ public record VectorMark(Shape shape, Ink from, Ink to, double share, double ton
         return new VectorMark(shape, change.apply(from), change.apply(to), share, tone, opacity,
                 gradient.map(g -> g.withStops(g.stops().stream()
                         .map(s -> new Gradient.Stop(s.place(), change.apply(s.ink()), s.opacity())).toList())),
-                frame);
+                frame, spine);
     }
 
     /** @return every ink it shows */

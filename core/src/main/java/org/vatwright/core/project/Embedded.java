@@ -25,7 +25,7 @@ public final class Embedded {
     private static void tell(Design design, double dpi, List<String> told) {
         for (Layer layer : design.layers()) {
             if (layer.visible()) {
-                layer.shapeless()
+                design.shapeless(layer)
                         .ifPresent(why -> told.add("%s in %s is no shape (%s); its pixels are embedded at %s dpi"
                                 .formatted(layer.name(), design.name(), why, Numbers.plain(dpi, 1))));
             }
@@ -36,6 +36,8 @@ public final class Embedded {
                 case Fill.OfPicture(Picture picture) -> told.add("%s in %s is a picture; it is embedded at %s dpi"
                         .formatted(fill.name(), design.name(),
                                 Numbers.plain(Math.min(dpi, picture.dpi() / fill.wide()), 1)));
+                // Told of the layers that show one which is no shape.
+                case Fill.OfGradient _ -> {}
             }
         }
     }

@@ -102,15 +102,26 @@ final class ClothLook {
             return known(parts);
         }
 
+        /** Colours in place of inks. */
+        private ClothLook gradient(Fill.OfGradient gradient, Design design, Colourway colourway) {
+            List<Object> parts = new ArrayList<>(List.of(gradient.course(), gradient.across()));
+            gradient.stops().forEach(
+                    s -> parts.add(List.of(s.place(), s.opacity(), ink(design, colourway, s.ink()))));
+            return known(parts);
+        }
+
         private Object ink(Design design, Colourway colourway, Ink ink) {
             return switch (ink) {
                 case Ink.Clear _ -> ink;
                 case Ink.Slot(String name) -> colourway.colours().get(design.palette().slot(name));
-                case Ink.Filled(String name) -> fill(design.fill(name).orElseThrow(), colourway);
+                case Ink.Filled(String name) -> fill(design.fill(name).orElseThrow(), design, colourway);
             };
         }
 
-        private ClothLook fill(Fill fill, Colourway outer) {
+        private ClothLook fill(Fill fill, Design design, Colourway outer) {
+            if (fill.source() instanceof Fill.OfGradient gradient) {
+                return gradient(gradient, design, outer);
+            }
             Object source = fill.source() instanceof Fill.OfDesign of
                     ? design(of.design(), FillTiles.colourway(of, outer))
                     : fill.source();

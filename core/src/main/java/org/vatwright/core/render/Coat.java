@@ -1,19 +1,27 @@
 package org.vatwright.core.render;
 
+import java.awt.geom.Rectangle2D;
 import java.lang.ref.SoftReference;
+import java.util.List;
 import java.util.Optional;
 
 import org.vatwright.core.colour.Packed;
 import org.vatwright.core.pattern.Effect;
+import org.vatwright.core.pattern.Fill;
+import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.PaintRequest;
 import org.vatwright.core.pattern.Painter;
+import org.vatwright.core.pattern.Structure;
+import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.raster.Compositor;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.TileGrid;
+import org.vatwright.core.shape.Drawing;
+import org.vatwright.core.shape.DrawingPainter;
 
 /**
  * One layer as it will be laid on: its marks, what is done to them, the pattern in which they show; as colour and coverage,
@@ -23,6 +31,7 @@ import org.vatwright.core.repeat.TileGrid;
 final class Coat implements Painter {
 
     private static final int STRIP_PX = 1 << 16;
+    private static final double FLATNESS_MM = 0.005;
 
     private final Painter painter;
     private final Optional<Painter> mask;
@@ -50,9 +59,25 @@ final class Coat implements Painter {
 
     /** Fills that run through what knows only colours need more than its own painter. */
     private static Painter marks(Layer layer, PaintRequest asked) {
-        return !layer.structure().paintsFills() && FilledPainter.needed(layer.structure(), asked.inks())
-                ? new FilledPainter(layer.structure(), asked)
-                : layer.structure().painter(asked);
+        Structure structure = layer.structure();
+        if (structure.paintsFills() || !FilledPainter.needed(structure, asked.inks())) {
+            return structure.painter(asked);
+        }
+        // Across each mark there is a gradient of its own; only shapes know where a mark ends.
+        Optional<List<VectorMark>> marks = structure.drawn() && structure.inks().stream().anyMatch(i -> byMark(i, asked))
+                ? structure.outlines(asked.repeat(), asked.phase(), asked.work())
+                : Optional.empty();
+        Rectangle2D tile = new Rectangle2D.Double(0, 0, asked.grid().widthMm(), asked.grid().heightMm());
+        // What reaches over an edge stands at the other side as well.
+        return marks
+                .<Painter>map(all -> new DrawingPainter(Drawing.alone(all, tile, FLATNESS_MM), asked.grid(), asked.inks(),
+                        asked.work()))
+                .orElseGet(() -> new FilledPainter(structure, asked));
+    }
+
+    private static boolean byMark(Ink ink, PaintRequest asked) {
+        return asked.inks().fill(ink).flatMap(f -> f.fill().gradient())
+                .filter(g -> g.across() == Fill.Across.MARK || g.across() == Fill.Across.LINE).isPresent();
     }
 
     /** @return the coat of a tile that was painted before */

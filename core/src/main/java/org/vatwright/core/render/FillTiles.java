@@ -1,20 +1,29 @@
 package org.vatwright.core.render;
 
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Rectangle2D;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.Map;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.LightMix;
+import org.vatwright.core.colour.Palette;
 import org.vatwright.core.map.Resized;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.FillPaint;
+import org.vatwright.core.pattern.GradientFill;
 import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.Phase;
+import org.vatwright.core.pattern.TileFill;
+import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.repeat.Arrangement;
+import org.vatwright.core.repeat.Repeat;
+import org.vatwright.core.repeat.Tile;
 import org.vatwright.core.repeat.TileGrid;
 
 /** The fills of a design as pictures, at the density of its tile. What is nested is painted the same way, at any depth. */
@@ -50,12 +59,19 @@ public final class FillTiles {
     /** @return the colours of a design's inks, each fill as its mean */
     public static InkColours plain(Design design, Colourway colourway) {
         Map<String, Integer> means = new HashMap<>();
-        design.fills().forEach(f -> means.put(f.name(), mean(f, colourway, Phase.OWN)));
+        InkColours own = new InkColours(design.palette(), colourway);
+        design.fills().forEach(f -> means.put(f.name(), f.gradient().isPresent()
+                ? new GradientFill(f, design.repeat().tile(), own).mean()
+                : mean(f, colourway, Phase.OWN)));
         return new InkColours(design.palette(), colourway, Map.of(), means);
     }
 
     private static FillPaint paint(Fill fill, Cloth outer, TileGrid grid, Work work) {
-        return new FillPaint(fill, outer.design().repeat().tile(), mean(fill, outer.colourway(), outer.phase()),
+        if (fill.gradient().isPresent()) {
+            return new GradientFill(fill, outer.design().repeat().tile(),
+                    new InkColours(outer.design().palette(), outer.colourway()));
+        }
+        return new TileFill(fill, outer.design().repeat().tile(), mean(fill, outer.colourway(), outer.phase()),
                 level -> {
                     double finer = Math.pow(2, level);
                     double across = fill.wide() * fill.source().widthMm() / grid.mmPerPxX() * finer;
@@ -70,13 +86,35 @@ public final class FillTiles {
         return (int) Math.max(1, Math.rint(px));
     }
 
-    /** @return the tile of what fills, in whole pixels */
+    /** @return a small picture of a fill as an ink of a design. @param palette,outer of that design */
+    public static Raster chip(Fill fill, Palette palette, Colourway outer, int widthPx, int heightPx) {
+        if (fill.gradient().isEmpty()) {
+            return tile(fill.source(), outer, Phase.OWN, widthPx, heightPx, Work.on(1));
+        }
+        Fill inMark = fill.withGradient(g -> g.withAcross(Fill.Across.MARK));
+        TileGrid grid = new TileGrid(widthPx, heightPx, fill.source().widthMm(), fill.source().heightMm());
+        Tile whole = new Repeat(grid.widthMm(), grid.heightMm(), Arrangement.STRAIGHT).tile();
+        VectorMark mark = new VectorMark(new Rectangle2D.Double(0, 0, grid.widthMm(), grid.heightMm()), fill.ink())
+                .withFrame(new AffineTransform());
+        FillPaint.Seeing seen = new GradientFill(inMark, whole, new InkColours(palette, outer)).in(mark, grid);
+        Raster chip = new Raster(widthPx, heightPx);
+        for (int i = 0; i < chip.argb().length; i++) {
+            chip.argb()[i] = seen.argb(i % widthPx, i / widthPx);
+        }
+        return chip;
+    }
+
+    /**
+     * @return the tile of what fills, in whole pixels
+     * @throws IllegalArgumentException of a gradient, which has none of its own
+     */
     public static Raster tile(Fill.Source source, Colourway outer, Phase phase, int widthPx, int heightPx,
             Work work) {
         return switch (source) {
             case Fill.OfDesign of -> KEPT.tile(new Cloth(of.design(), colourway(of, outer), phase),
                     new TileGrid(widthPx, heightPx, of.widthMm(), of.heightMm()), work);
             case Fill.OfPicture(Picture picture) -> Resized.of(picture.raster(), widthPx, heightPx, work);
+            case Fill.OfGradient _ -> throw new IllegalArgumentException("a gradient has no tile");
         };
     }
 

@@ -24,7 +24,7 @@ final class FilledPainter implements Painter {
     private static final int BLACK = 0xFF000000;
 
     /** @param clear null when it is opaque */
-    private record Part(FillPaint.Placed laid, Painter white, Painter clear) {}
+    private record Part(FillPaint.Seeing laid, Painter white, Painter clear) {}
 
     private final Painter black;
     private final List<Part> parts = new ArrayList<>();
@@ -39,9 +39,9 @@ final class FilledPainter implements Painter {
         black = structure.painter(asked.withInks(inks.plain(dark)));
         for (Ink ink : structure.inks().stream().distinct().toList()) {
             inks.fill(ink).ifPresent(fill -> {
-                FillPaint.Placed laid = fill.placed(fill.through(), grid);
+                FillPaint.Seeing laid = fill.through(grid);
                 parts.add(new Part(laid, with(structure, asked, dark, fill, 0xFFFFFFFF),
-                        laid.seen().opaque() ? null : with(structure, asked, dark, fill, 0)));
+                        laid.opaque() ? null : with(structure, asked, dark, fill, 0)));
             });
         }
     }

@@ -70,7 +70,7 @@ final class TilePainter implements Painter {
     }
 
     private static Painter ground(InkColours inks, Ink ink, TileGrid grid) {
-        return inks.fill(ink).<Painter>map(f -> new FilledGround(f.placed(f.through(), grid), grid.widthPx()))
+        return inks.fill(ink).<Painter>map(f -> new FilledGround(f.through(grid), grid.widthPx()))
                 .orElseGet(() -> new PlainGround(inks.argb(ink), grid.widthPx()));
     }
 
@@ -164,11 +164,11 @@ final class TilePainter implements Painter {
     }
 
     /** The whole tile as one mark. */
-    private record FilledGround(FillPaint.Placed fill, int width) implements Painter {
+    private record FilledGround(FillPaint.Seeing fill, int width) implements Painter {
 
         @Override
         public boolean opaque() {
-            return fill.seen().opaque();
+            return fill.opaque();
         }
 
         @Override

@@ -1,6 +1,5 @@
 package org.vatwright.core.shape;
 
-import java.awt.geom.AffineTransform;
 import java.util.Arrays;
 import java.util.Optional;
 
@@ -22,20 +21,11 @@ sealed interface Shade {
     static Optional<Shade> of(VectorMark mark, TileGrid grid, InkColours inks) {
         if (mark.gradient().isPresent()) {
             return Optional
-                    .of(new OfGradient(mark.gradient().get(), inks.ramp(mark.gradient().get(), OfGradient.COLOURS,
-                            mark.opacity()), map(mark.gradient().get().toUnit(), grid)));
+                    .of(new OfGradient(mark.gradient().get(), inks.ramp(mark.gradient().get().stops(), OfGradient.COLOURS,
+                            mark.opacity()), Gradient.byPixel(mark.gradient().get().toUnit(), grid)));
         }
         return inks.fill(mark.from()).or(() -> inks.fill(mark.to()))
-                .map(fill -> new OfFill(fill.placed(fill.placeIn(mark), grid), new FillTone(mark, fill, inks)));
-    }
-
-    private static double[] map(AffineTransform from, TileGrid grid) {
-        AffineTransform px = new AffineTransform(from);
-        px.scale(grid.mmPerPxX(), grid.mmPerPxY());
-        px.translate(0.5, 0.5);
-        double[] map = new double[6];
-        px.getMatrix(map);
-        return map;
+                .map(fill -> new OfFill(fill.in(mark, grid), new FillTone(mark, fill, inks)));
     }
 
     /** @param ramp its colours, evenly spaced @param map from pixels to u, v */
@@ -55,7 +45,7 @@ sealed interface Shade {
         }
     }
 
-    record OfFill(FillPaint.Placed laid, FillTone tone) implements Shade {
+    record OfFill(FillPaint.Seeing laid, FillTone tone) implements Shade {
 
         @Override
         public int argb(int x, int y) {
@@ -64,7 +54,7 @@ sealed interface Shade {
 
         @Override
         public boolean opaque() {
-            return tone.opaque() && laid.seen().opaque();
+            return tone.opaque() && laid.opaque();
         }
     }
 }

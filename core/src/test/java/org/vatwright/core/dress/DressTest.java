@@ -11,10 +11,16 @@ import java.util.Optional;
 
 import org.junit.jupiter.api.Test;
 import org.vatwright.core.Samples;
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.colour.Palette;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Id;
+import org.vatwright.core.pattern.Course;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fill;
+import org.vatwright.core.pattern.Gradient;
+import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.TileSource;
@@ -144,5 +150,34 @@ class DressTest {
         Cut cut = Cut.of(flat(Optional.empty()), SQUARES);
         assertThat(cut.pieceAt(50, 50)).map(Piece::id).contains(DISC);
         assertThat(cut.pieceAt(21, 21)).isEmpty();
+    }
+
+    /** Black at the piece's left edge, white at its right, over grey dots that keep their colour. */
+    @Test
+    void aGradientAcrossThePieceRunsOverEachOrOverAllTogether() {
+        Ink run = new Ink.Filled("Run");
+        Design plain = Samples.design(20, 20, Arrangement.STRAIGHT, Samples.dots(10, 10, 6));
+        Design design = plain.withPalette(new Palette(List.of("Navy", "Linen", "Madder"), List.of(new Colourway("Morning",
+                List.of(Rgb.parse("#000000"), Rgb.parse("#ffffff"), Rgb.parse("#c04020")))))).withFills(
+                        List.of(Fill.of("Run", new Fill.OfGradient(new Course(Course.Kind.LINEAR, 0, 0.5, 1, 0.5),
+                                Fill.Across.PIECE, List.of(new Gradient.Stop(0, Samples.NAVY, 1),
+                                        new Gradient.Stop(1, Samples.LINEN, 1))))))
+                .withGround(run);
+        Piece left = new Piece(new Id("left"), "left", Outline.of(new Rectangle2D.Double(0, 0, 100, 40)), Optional.empty());
+        Piece right = new Piece(new Id("right"), "right", Outline.of(new Rectangle2D.Double(100, 0, 100, 40)),
+                Optional.empty());
+        for (boolean together : new boolean[]{false, true}) {
+            Optional<Lay> lay = Optional.of(new Lay(design.id(), "Morning").withTogether(together));
+            Article.Flat flat = new Article.Flat(Id.fresh(), "Two", 200, 40, List.of(left, right), List.of(),
+                    Dressings.NONE.with(left.id(), lay).with(right.id(), lay));
+            Raster dressed = new ArticleRenderer(id -> Optional.of(design), TileSource.PAINTED, Optional.empty())
+                    .render(Cut.of(flat, SQUARES), ONE_PX_A_MM, Work.on(2));
+            for (int x : new int[]{1, 38, 99, 101, 158, 198}) {
+                double wanted = together ? (x + 0.5) / 200 : (x % 100 + 0.5) / 100;
+                assertThat(dressed.at(x, 20) & 255).as("at %d, together %s", x, together)
+                        .isBetween((int) (255 * wanted) - 2, (int) (255 * wanted) + 2);
+            }
+            assertThat(dressed.at(10, 10)).isEqualTo(0xFFC04020).isEqualTo(dressed.at(170, 30));
+        }
     }
 }

@@ -43,6 +43,7 @@ final class CellPane extends ClothPane {
     private final DotHandles dots;
     private final DotSizeGrip dotSize;
     private final LightGrip light;
+    private final CourseGrips course;
     private final LaidHandles laid;
     private final MotifHandles motifs;
     private final LineHandles line;
@@ -63,6 +64,8 @@ final class CellPane extends ClothPane {
         size = new CornerGrip(studio, this, number);
         rules = new BandRules(studio, number);
         guides = new GuideLines(studio, this);
+        // Before all others: it is there while its ink is open alone.
+        course = new CourseGrips(studio, this, number);
         // Before the dots themselves, over which its knob may lie.
         dotSize = new DotSizeGrip(studio, this, number);
         dots = new DotHandles(studio, this, guides, number);
@@ -81,12 +84,12 @@ final class CellPane extends ClothPane {
         over.setMouseTransparent(true);
         getChildren().add(cloth);
         getChildren().addAll(shades);
-        getChildren().addAll(crowding, over, guides, dots, dotSize, laid, motifs, line, light, turn, gap, size);
+        getChildren().addAll(crowding, over, guides, dots, dotSize, laid, motifs, line, light, turn, gap, size, course);
         getChildren().addAll(rules.nodes());
         getChildren().addAll(across, down, corner, number);
         Ui.placedByHand(shades);
         Ui.placedByHand(across, down, corner, guides, dots, dotSize, laid, motifs, line, light, turn, gap,
-                crowding);
+                crowding, course);
         addEventHandler(MouseEvent.MOUSE_PRESSED, e -> number.hide());
         setOnMouseMoved(this::pointer);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::pointer);
@@ -185,6 +188,7 @@ final class CellPane extends ClothPane {
         light.show(design, v, rolled);
         turn.show(design, v, rolled);
         gap.show(design, v, rolled);
+        course.show(design, v, rolled);
         size.setVisible(!rolled);
         size.setCenterX(v.pxX(design.repeat().widthMm()));
         size.setCenterY(v.pxY(design.repeat().heightMm()));

@@ -10,19 +10,15 @@ import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.FillClosing;
-import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Offer;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
-import org.vatwright.desktop.studio.ChosenInk;
 import org.vatwright.desktop.studio.Studio;
 
-import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 
 /** The design or picture chosen among the inks: how it lies, whether it closes, and the ways to have it close. */
@@ -31,7 +27,7 @@ final class FillCard extends VBox {
     private static final String AS_OUTER = "as this design's";
 
     private final Studio studio;
-    private final TextField name = new TextField();
+    private final FillName name;
     private final Label what = Ui.prose("", "quiet");
     private final ComboBox<String> colourway = new ComboBox<>();
     private final NumberRow wide;
@@ -50,9 +46,7 @@ final class FillCard extends VBox {
         this.studio = studio;
         offers = new Offers(studio, "fill-");
         setId("fill-card");
-        name.setId("fill-name");
-        name.setAccessibleText("Name of the ink");
-        name.setOnAction(e -> rename());
+        name = new FillName(studio, "fill");
         what.setId("fill-what");
         colourway.setId("fill-colourway");
         colourway.setAccessibleText("Colourway it wears");
@@ -83,55 +77,27 @@ final class FillCard extends VBox {
         follows.setOnAction(e -> edit(follows.isSelected() ? "let an ink follow" : "let an ink stay",
                 f -> f.withFollows(follows.isSelected())));
         closes.setId("fill-closes");
-        Button remove = Ui.link("take it out", this::remove);
-        remove.setId("fill-remove");
-        getChildren().addAll(Ui.labelled("Ink name", name, Ui.spring(),
-                Ui.link("done", () -> studio.select(s -> s.withInk(ChosenInk.NONE)))), what,
+        getChildren().addAll(name, what,
                 Ui.labelled("Colourway", colourway),
                 manner, Ui.pair(wide, high), turn, Ui.pair(startX, startY), follows, closes, offers,
-                Ui.row(Ui.spring(), remove));
-    }
-
-    private String chosen() {
-        int fill = studio.selection().fill();
-        return studio.design().filter(d -> fill >= 0 && fill < d.fills().size()).map(d -> d.fills().get(fill).name())
-                .orElse("");
+                name.removal("fill"));
     }
 
     private void edit(String words, UnaryOperator<Fill> change) {
-        String fill = chosen();
-        if (!showing && !fill.isEmpty()) {
-            studio.editDesign(words, d -> d.editFill(fill, change));
-        }
-    }
-
-    private void rename() {
-        String wanted = name.getText().strip();
-        if (!wanted.equals(chosen())) {
-            edit("rename an ink", f -> f.withName(wanted));
-        }
-    }
-
-    /** Where it was there is the first ink that is not the ground. */
-    private void remove() {
-        String fill = chosen();
-        studio.editDesign("take out the ink " + fill, d -> d.removeFill(fill, d.palette().slots().stream()
-                .map(Ink::slot).filter(i -> !i.equals(d.ground())).findFirst().orElse(Ink.CLEAR)));
-        studio.select(s -> s.withInk(ChosenInk.NONE));
+        name.edit(words, change);
     }
 
     void show(Design design, Colourway shown) {
         int index = studio.selection().fill();
-        boolean is = index >= 0 && index < design.fills().size();
+        boolean is = index >= 0 && index < design.fills().size()
+                && design.fills().get(index).gradient().isEmpty();
         Ui.show(this, is);
         if (!is) {
             return;
         }
-        showing = true;
+        showing(true);
         Fill fill = design.fills().get(index);
-        if (!name.isFocused()) {
-            name.setText(fill.name());
-        }
+        name.show(fill);
         source(fill, shown);
         wide.show(100 * fill.wide());
         high.show(100 * fill.high());
@@ -141,7 +107,12 @@ final class FillCard extends VBox {
         manner.show(fill.anew());
         follows.setSelected(fill.follows());
         closing(fill, design);
-        showing = false;
+        showing(false);
+    }
+
+    private void showing(boolean is) {
+        showing = is;
+        name.showing(is);
     }
 
     private void source(Fill fill, Colourway shown) {
@@ -163,6 +134,8 @@ final class FillCard extends VBox {
                         of.picture().raster().height(), size, Numbers.plain(of.picture().dpi() / fill.wide(), 1)));
                 Ui.show(colourway.getParent(), false);
             }
+            // It has a card of its own.
+            case Fill.OfGradient _ -> {}
         }
     }
 

@@ -1,23 +1,30 @@
 package org.vatwright.desktop.building;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 
+import org.vatwright.core.catalogue.Texture;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.pattern.Course;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
+import org.vatwright.core.pattern.Gradient;
+import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.desktop.control.ColourEditor;
 import org.vatwright.desktop.control.Swatch;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Aside;
 import org.vatwright.desktop.studio.ChosenInk;
 import org.vatwright.desktop.studio.Studio;
 
 import org.kordamp.ikonli.javafx.FontIcon;
 
+import javafx.application.Platform;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -47,8 +54,10 @@ final class PaletteStrip extends VBox {
     private final ColourEditor editor;
     private final HBox slotRow;
     private final FillCard fill;
+    private final GradientCard gradient;
     private final MenuButton more = new MenuButton(null, new FontIcon("fth-image"));
     private final Runnable picture;
+    private final Aside<Fill> painting;
     private Drawn drawn;
     private boolean showing;
 
@@ -57,6 +66,7 @@ final class PaletteStrip extends VBox {
         super(8);
         this.picture = picture;
         this.studio = studio;
+        painting = new Aside<>(Platform::runLater, f -> studio.addFill(f.name(), f.source()));
         name.getStyleClass().add("title-field");
         name.setId("design-name");
         name.setAccessibleText("Name of the design");
@@ -82,14 +92,15 @@ final class PaletteStrip extends VBox {
         slotRow = Ui.labelled("Ink name", slotName, Ui.spring(),
                 Ui.link("done", () -> studio.select(s -> s.withInk(ChosenInk.NONE))));
         fill = new FillCard(studio);
+        gradient = new GradientCard(studio);
         more.setId("add-fill");
         more.getStyleClass().add("icon-menu");
-        more.setAccessibleText("Use a design or a picture as an ink");
-        Ui.tip(more, "Use a design or a picture as an ink");
+        more.setAccessibleText("Use a gradient, a texture, a design or a picture as an ink");
+        Ui.tip(more, "Use a gradient, a texture, a design or a picture as an ink");
         // A menu without an entry does not open.
         more.getItems().add(new MenuItem(""));
         more.setOnShowing(e -> studio.design().ifPresent(this::others));
-        getChildren().addAll(Ui.row(name, colourway), swatches, slotRow, editor, fill);
+        getChildren().addAll(Ui.row(name, colourway), swatches, slotRow, editor, fill, gradient);
     }
 
     void show(Design design, Colourway shown) {
@@ -103,6 +114,7 @@ final class PaletteStrip extends VBox {
             draw(design, shown);
         }
         fill.show(design, shown);
+        gradient.show(design, shown, studio.selection().fill());
         showing = false;
     }
 
@@ -114,7 +126,7 @@ final class PaletteStrip extends VBox {
             swatches.getChildren().add(swatch(design, shown, i));
         }
         for (int i = 0; i < design.fills().size(); i++) {
-            swatches.getChildren().add(swatch(design.fills().get(i), shown, new ChosenInk.Fill(i)));
+            swatches.getChildren().add(swatch(design, design.fills().get(i), shown, new ChosenInk.Fill(i)));
         }
         swatches.getChildren().addAll(Ui.icon("plus", "Add an ink to the palette", this::addSlot), more);
         int slot = studio.selection().slot();
@@ -137,6 +149,16 @@ final class PaletteStrip extends VBox {
             item.setOnAction(e -> studio.addFill(other.name(), new Fill.OfDesign(other, Optional.empty())));
             more.getItems().add(item);
         }
+        for (Texture texture : Texture.values()) {
+            MenuItem each = new MenuItem("Texture: " + texture.words());
+            each.setId("add-texture-" + texture.words().toLowerCase(Locale.ROOT).replace(' ', '-'));
+            each.setOnAction(e -> painting.ask(new Object(), work -> texture.fill(work)));
+            more.getItems().add(each);
+        }
+        MenuItem blend = new MenuItem("Gradient");
+        blend.setId("add-gradient");
+        blend.setOnAction(e -> addGradient());
+        more.getItems().addFirst(blend);
         MenuItem item = new MenuItem("A picture\u2026");
         item.setOnAction(e -> picture.run());
         more.getItems().add(item);
@@ -149,8 +171,8 @@ final class PaletteStrip extends VBox {
                 new ChosenInk.Slot(slot));
     }
 
-    private VBox swatch(Fill of, Colourway shown, ChosenInk ink) {
-        return swatch(new Swatch(38, 24).show(of, shown, "%s; drag it onto a band".formatted(of.name())), of.name(),
+    private VBox swatch(Design design, Fill of, Colourway shown, ChosenInk ink) {
+        return swatch(new Swatch(38, 24).show(of, design.palette(), shown, "%s; drag it onto a band".formatted(of.name())), of.name(),
                 ink);
     }
 
@@ -194,6 +216,18 @@ final class PaletteStrip extends VBox {
         studio.design().ifPresent(d -> {
             String old = d.palette().slots().get(studio.selection().slot());
             studio.editDesign("rename ink " + old, x -> x.renameSlot(old, slotName.getText()));
+        });
+    }
+
+    /** From the last ink into the first and back, once across each cell, where both its ends are within reach. */
+    private void addGradient() {
+        studio.design().ifPresent(d -> {
+            List<Ink> inks = d.palette().slots().stream().map(Ink::slot).toList();
+            Ink first = inks.isEmpty() ? Ink.CLEAR : inks.getLast();
+            Ink second = inks.size() > 1 ? inks.getFirst() : Ink.CLEAR;
+            studio.addFill("Gradient", new Fill.OfGradient(
+                    new Course(Course.Kind.LINEAR, 0, 0.5, 1.0 / d.repeat().tile().columns(), 0.5, true),
+                    Fill.Across.TILE, List.of(new Gradient.Stop(0, first, 1), new Gradient.Stop(1, second, 1))));
         });
     }
 

@@ -1,13 +1,13 @@
 package org.vatwright.desktop.control;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 
 import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.colour.Palette;
 import org.vatwright.core.pattern.Fill;
-import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.raster.Raster;
-import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.FillTiles;
 
 import javafx.geometry.Side;
@@ -28,7 +28,7 @@ final class FillArea {
 
     private static final int KEPT = 200;
 
-    private record Key(Fill.Source source, Colourway outer, int side) {}
+    private record Key(Fill.Source source, List<String> slots, Colourway outer, int side) {}
 
     /** Lists of inks are drawn anew with every change; the pictures in them are kept. */
     private static final Map<Key, Background> ALL = new LinkedHashMap<>(16, 0.75f, true) {
@@ -41,14 +41,15 @@ final class FillArea {
     private FillArea() {}
 
     /** @param side of one tile of it as shown, in the window's pixels */
-    static Background of(Fill fill, Colourway outer, int side) {
-        return ALL.computeIfAbsent(new Key(fill.source(), outer, side), k -> draw(fill, outer, side));
+    static Background of(Fill fill, Palette palette, Colourway outer, int side) {
+        return ALL.computeIfAbsent(new Key(fill.source(), palette.slots(), outer, side),
+                k -> draw(fill, palette, outer, side));
     }
 
-    private static Background draw(Fill fill, Colourway outer, int side) {
+    private static Background draw(Fill fill, Palette palette, Colourway outer, int side) {
         double ratio = fill.source().heightMm() / fill.source().widthMm();
         int high = (int) Math.max(1, Math.min(8.0 * side, Math.rint(side * ratio)));
-        Raster tile = FillTiles.tile(fill.source(), outer, Phase.OWN, FINER * side, FINER * high, Work.on(1));
+        Raster tile = FillTiles.chip(fill, palette, outer, FINER * side, FINER * high);
         return new Background(new BackgroundImage(image(tile), BackgroundRepeat.REPEAT, BackgroundRepeat.REPEAT,
                 new BackgroundPosition(Side.LEFT, 0, false, Side.TOP, 0, false),
                 new BackgroundSize(side, high, false, false, false, false)));

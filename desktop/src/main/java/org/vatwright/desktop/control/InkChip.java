@@ -29,6 +29,7 @@ public final class InkChip extends MenuButton {
     private Design inDesign;
     private Colourway inColourway;
     private boolean stale;
+    private boolean fills = true;
 
     public InkChip(String what, Consumer<Ink> take) {
         this.take = take;
@@ -37,6 +38,12 @@ public final class InkChip extends MenuButton {
         setId(what.replace(' ', '-'));
         getItems().add(new MenuItem(""));
         setOnShowing(e -> fill());
+    }
+
+    /** @return listing slots and clear alone */
+    public InkChip slotsOnly() {
+        fills = false;
+        return this;
     }
 
     public void show(Ink ink, Design design, Colourway colourway) {
@@ -63,7 +70,7 @@ public final class InkChip extends MenuButton {
         for (String slot : design.palette().slots()) {
             item(Ink.slot(slot), slot, design, colourway);
         }
-        for (Fill fill : design.fills()) {
+        for (Fill fill : fills ? design.fills() : List.<Fill>of()) {
             item(fill.ink(), fill.name(), design, colourway);
         }
         item(Ink.CLEAR, "Clear", design, colourway);
@@ -84,7 +91,7 @@ public final class InkChip extends MenuButton {
                     new BackgroundFill(Swatch.fx(colourway.colours().get(design.palette().slot(name))),
                             new CornerRadii(3), Insets.EMPTY)));
         } else if (ink instanceof Ink.Filled(String name) && design.fill(name).isPresent()) {
-            area.setBackground(FillArea.of(design.fill(name).get(), colourway, SIDE));
+            area.setBackground(FillArea.of(design.fill(name).get(), design.palette(), colourway, SIDE));
         } else {
             area.getStyleClass().add("clear-ink");
         }

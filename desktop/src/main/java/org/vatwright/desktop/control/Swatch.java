@@ -1,6 +1,7 @@
 package org.vatwright.desktop.control;
 
 import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.colour.Palette;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.pattern.Fill;
 
@@ -32,8 +33,8 @@ public final class Swatch extends Button {
         return this;
     }
 
-    public Swatch show(Fill fill, Colourway outer, String words) {
-        area.setBackground(FillArea.of(fill, outer, (int) area.getPrefWidth()));
+    public Swatch show(Fill fill, Palette palette, Colourway outer, String words) {
+        area.setBackground(FillArea.of(fill, palette, outer, (int) area.getPrefWidth()));
         setAccessibleText(words);
         Ui.tip(this, words);
         return this;

@@ -13,6 +13,7 @@ import org.vatwright.core.measure.Angle;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.raster.BlendMode;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.control.Choice;
@@ -23,6 +24,7 @@ import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.StackPane;
@@ -47,6 +49,7 @@ final class LayCard extends VBox {
     private final NumberRow startY;
     private final NumberRow opacity;
     private final ComboBox<String> mode = new ComboBox<>();
+    private final CheckBox together = new CheckBox("its gradient over all such pieces together");
     private final VBox worn = new VBox(7);
     private final VBox bare = new VBox(8);
     private boolean showing;
@@ -82,6 +85,10 @@ final class LayCard extends VBox {
                 studio.editLays("blend the lay", l -> l.withMode(BlendMode.values()[index]));
             }
         });
+        together.setId("lay-together");
+        together.setOnAction(e -> studio.editLays(
+                together.isSelected() ? "gradient over all pieces together" : "gradient over each piece",
+                l -> l.withTogether(together.isSelected())));
         StackPane frame = new StackPane(strip);
         frame.getStyleClass().add("layer-strip");
         VBox turned = Ui.column(4, Ui.label("Grain", "card-title"), grain,
@@ -89,7 +96,7 @@ final class LayCard extends VBox {
                         Ui.link("cross", () -> turn(90))));
         worn.getChildren().addAll(frame, Ui.labelled("Design", design), Ui.labelled("Colourway", colourway), scale,
                 Ui.row(dial, turned), Ui.pair(startX, startY), opacity,
-                Ui.labelled("Blend", mode),
+                Ui.labelled("Blend", mode), together,
                 Ui.row(home, Ui.spring(), Ui.link("take the cloth off", this::strip)));
         Button dress = Ui.button("Lay the design here", () -> studio.editLays("lay the design", l -> l));
         dress.setId("lay-here");
@@ -160,6 +167,7 @@ final class LayCard extends VBox {
             Scenes.Field field = new Scenes.Field(d, shown, 0, 0, STRIP_WIDTH, STRIP_HEIGHT,
                     STRIP_WIDTH / (2 * d.repeat().tile().widthMm()));
             strip.draw(field, field.subject(studio.tiles()), STRIP_WIDTH, STRIP_HEIGHT);
+            Ui.show(together, d.usedFills().stream().anyMatch(Fill::overPiece));
         });
         scale.show(100 * lay.scale());
         grain.show(lay.grainDeg());
@@ -168,5 +176,6 @@ final class LayCard extends VBox {
         startY.show(lay.startY());
         opacity.show(100 * lay.opacity());
         mode.getSelectionModel().select(lay.mode().ordinal());
+        together.setSelected(lay.together());
     }
 }

@@ -274,7 +274,9 @@ public final class Studio {
         int[] at = {0};
         boolean done = editDesign("use %s as an ink".formatted(name), d -> {
             at[0] = d.fills().size();
-            double scale = Math.min(1, d.repeat().widthMm() / 4 / source.widthMm());
+            double scale = source instanceof Fill.OfGradient
+                    ? 1
+                    : Math.min(1, d.repeat().widthMm() / 4 / source.widthMm());
             return d.addFill(new Fill(name, source).withScale(scale, scale));
         });
         if (done) {

@@ -101,10 +101,10 @@ public final class DemoCommission {
     }
 
     private static Lay lay(JsonIn in) {
-        in.only("design", "colourway", "scale", "grainDeg", "start");
+        in.only("design", "colourway", "scale", "grainDeg", "start", "together");
         List<Double> start = in.list("start", JsonIn::asNumber);
         return new Lay(id(in.text("design")), in.text("colourway")).withScale(in.number("scale", 1))
-                .withGrainDeg(in.number("grainDeg", 0))
+                .withGrainDeg(in.number("grainDeg", 0)).withTogether(in.truth("together", false))
                 .withStart(start.isEmpty() ? 0 : start.get(0), start.isEmpty() ? 0 : start.get(1));
     }
 

@@ -69,7 +69,8 @@ final class ArticleCodec {
         ObjectNode out = Json.object().put("design", lay.design().text()).put("colourway", lay.colourway())
                 .put("scale", lay.scale()).put("grainDeg", lay.grainDeg());
         out.putArray("start").add(lay.startX()).add(lay.startY());
-        return out.put("opacity", lay.opacity()).put("mode", lay.mode().keyword());
+        out.put("opacity", lay.opacity()).put("mode", lay.mode().keyword());
+        return lay.together() ? out.put("together", true) : out;
     }
 
     static Article read(JsonIn in) {
@@ -128,7 +129,7 @@ final class ArticleCodec {
 
     /** Only the design is needed; all else has its neutral value. */
     private static Lay lay(JsonIn in) {
-        in.only("design", "colourway", "scale", "grainDeg", "start", "opacity", "mode");
+        in.only("design", "colourway", "scale", "grainDeg", "start", "opacity", "mode", "together");
         var start = in.list("start", JsonIn::asNumber);
         if (start.size() != 0 && start.size() != 2) {
             throw in.at("start").wrong("should be two numbers, mm to the right and down");
@@ -136,6 +137,6 @@ final class ArticleCodec {
         return new Lay(in.at("design").placed(d -> new Id(d.asText())), in.text("colourway", "Morning"),
                 in.number("scale", 1), in.number("grainDeg", 0), start.isEmpty() ? 0 : start.get(0),
                 start.isEmpty() ? 0 : start.get(1), in.number("opacity", 1),
-                BlendMode.parse(in.text("mode", "normal")));
+                BlendMode.parse(in.text("mode", "normal")), in.truth("together", false));
     }
 }

@@ -2,10 +2,12 @@ package org.vatwright.files.project;
 
 import java.util.Optional;
 
+import org.vatwright.core.catalogue.Texture;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.raster.Picture;
+import org.vatwright.core.raster.Work;
 import org.vatwright.files.json.Json;
 import org.vatwright.files.json.JsonIn;
 
@@ -28,6 +30,10 @@ final class FillCodec {
                 links.picture(shown, picture);
                 ProvenanceCodec.write(shown, picture.provenance());
             }
+            case Fill.OfGradient gradient -> {
+                GradientCodec.write(out, gradient);
+                return out;
+            }
         }
         return out.put("across", fill.wide()).put("down", fill.high()).put("turnDeg", fill.turnDeg())
                 .put("startX", fill.startX()).put("startY", fill.startY()).put("anew", fill.anew())
@@ -36,7 +42,11 @@ final class FillCodec {
 
     static Fill read(JsonIn in, LinksIn links) {
         in.only("id", "name", "design", "colourway", "picture", "across", "down", "turnDeg", "startX", "startY", "anew",
-                "follows");
+                "follows", "gradient", "texture");
+        if (in.has("gradient")) {
+            in.only("id", "name", "gradient");
+            return in.placed(() -> new Fill(in.text("name"), GradientCodec.read(in.at("gradient"))).withId(id(in)));
+        }
         double across = in.number("across", 1);
         return in.placed(() -> new Fill(id(in), in.text("name"), source(in, links), across, in.number("down", across),
                 in.number("turnDeg", 0), in.number("startX", 0), in.number("startY", 0), in.truth("anew", false),
@@ -49,6 +59,9 @@ final class FillCodec {
     }
 
     private static Fill.Source source(JsonIn in, LinksIn links) {
+        if (in.has("texture")) {
+            return in.at("texture").placed(t -> Texture.named(t.asText()).fill(Work.plain()).source());
+        }
         if (in.has("picture")) {
             JsonIn picture = in.at("picture").only("dpi", "png", "entry", "provenance");
             return picture.placed(() -> new Fill.OfPicture(new Picture(links.picture(picture),

@@ -11,9 +11,9 @@ import java.util.List;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Fill;
-import org.vatwright.core.pattern.FillPaint;
 import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.Phase;
+import org.vatwright.core.pattern.TileFill;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
@@ -35,7 +35,7 @@ record FillPlace(int block, List<AffineTransform> copies) {
     private static final double BLEED = 0.01;
 
     static FillPlace of(Fill fill, VectorMark mark, Tile outer) {
-        AffineTransform toTiles = FillPaint.placeIn(fill, mark, outer);
+        AffineTransform toTiles = TileFill.placeIn(fill, mark, outer);
         Shape there = toTiles.createTransformedShape(mark.shape());
         Rectangle2D box = there.getBounds2D();
         double count = (box.getWidth() + 1) * (box.getHeight() + 1);

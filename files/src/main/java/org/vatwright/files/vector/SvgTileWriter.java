@@ -105,7 +105,7 @@ public final class SvgTileWriter {
 
         private void layer(Layer layer) throws XMLStreamException {
             String shown = "shown-" + ++ids;
-            boolean clipped = layer.mask().isPresent() && layer.shapeless().isEmpty();
+            boolean clipped = layer.mask().isPresent() && of.design().shapeless(layer).isEmpty();
             if (clipped) {
                 xml.start("clipPath", "id", shown);
                 xml.empty("path", "d", data(layer.mask().get().outline(of.design().repeat())));
@@ -212,6 +212,8 @@ public final class SvgTileWriter {
                     case Fill.OfPicture(Picture picture) -> xml.empty("image", "width", number(w), "height", number(h),
                             "preserveAspectRatio", "none", "xlink:href",
                             embedded(FillPlace.pixels(fill, picture, seenTone, density)));
+                    // What is no shape is among the pixels of its layer; else it was made a shading of its mark.
+                    case Fill.OfGradient _ -> {}
                 }
                 xml.end();
             }

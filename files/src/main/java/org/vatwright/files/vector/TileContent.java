@@ -12,6 +12,7 @@ import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
+import org.vatwright.core.pattern.GradientFill;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.Layer;
@@ -65,17 +66,23 @@ record TileContent(Cloth cloth, InkColours inks, double bleed, double tone, Dens
     Optional<VectorMark> ground() {
         return design().ground() instanceof Ink.Clear || flattened() >= 0
                 ? Optional.empty()
-                : Optional.of(new VectorMark(new Rectangle2D.Double(0, 0, widthMm(), heightMm()), design().ground()));
+                : Optional.of(shaped(
+                        new VectorMark(new Rectangle2D.Double(0, 0, widthMm(), heightMm()), design().ground())));
     }
 
-    /** @return number of the highest layer whose blend files of shapes do not know; -1 when there is none */
+    /**
+     * @return number of the highest layer whose blend files of shapes do not know, or that lies on a ground they do not know;
+     *         -1 when there is none
+     */
     private int flattened() {
         for (int i = design().layers().size() - 1; i >= 0; i--) {
             if (design().layers().get(i).visible() && !design().layers().get(i).mode().recommended()) {
                 return i;
             }
         }
-        return -1;
+        boolean ground = design().ground() instanceof Ink.Filled(String name) && design().fill(name)
+                .flatMap(Fill::gradient).filter(g -> !g.shaped(false)).isPresent();
+        return ground && !design().layers().isEmpty() ? 0 : -1;
     }
 
     /** What cannot be blended in the file is one picture with all below it, laid normally. */
@@ -100,13 +107,21 @@ record TileContent(Cloth cloth, InkColours inks, double bleed, double tone, Dens
 
     /** @return the marks of a layer as shapes; empty when it has to be embedded as pixels */
     Optional<List<VectorMark>> marks(Layer layer) {
-        return flat(layer) || layer.shapeless().isPresent()
+        return flat(layer) || design().shapeless(layer).isPresent()
                 ? Optional.empty()
                 : layer.structure().outlines(design().repeat(), cloth.phase(), work)
                         .map(all -> {
                             VectorMark.checkPoints(all.stream().mapToDouble(m -> VectorMark.points(m.shape())).sum());
-                            return FillPlace.withBleed(all, tile(), bleed);
+                            return FillPlace.withBleed(all.stream().map(this::shaped).toList(), tile(), bleed);
                         });
+    }
+
+    /** @return with a gradient of its own instead of an ink that is one */
+    private VectorMark shaped(VectorMark mark) {
+        return mark.from() instanceof Ink.Filled(String name)
+                ? design().fill(name).filter(f -> f.gradient().isPresent())
+                        .flatMap(f -> GradientFill.asShape(mark, f, tile())).orElse(mark)
+                : mark;
     }
 
     /** @return the layer's coat as it shows, by itself */

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -17,8 +18,12 @@ import org.vatwright.core.effect.Relief;
 import org.vatwright.core.effect.ToothWear;
 import org.vatwright.core.family.tooth.Tooth;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.pattern.Course;
+import org.vatwright.core.pattern.Fill;
+import org.vatwright.core.pattern.Gradient;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.project.Project;
 import org.vatwright.core.tooth.ToothForm;
 import org.vatwright.core.tooth.ToothKind;
 
@@ -77,5 +82,53 @@ class SurfaceFileTest {
     void aFaultOfAnEffectIsToldWithItsPlaceAndValue(String effects, String told) {
         assertThatThrownBy(() -> read(TOOTH, effects)).isInstanceOf(Refusal.class).hasMessageContaining(told)
                 .hasMessageStartingWith("hand.json");
+    }
+
+    private static final String GRADIENT = """
+            {"name": "Dusk", "gradient": {"across": "line", "kind": "round", "from": [0.5, 0.25], "to": [1, 0],
+             "back": true, "stops": [{"place": 1, "ink": "A", "opacity": 0.5}, {"place": 0.2, "ink": null}]}}""";
+
+    private Project withFills(String fills) throws IOException {
+        Path file = folder.resolve("hand.json");
+        Files.writeString(file, """
+                {"name": "Plain", "cell": {"widthMm": 30, "heightMm": 20}, "ground": {"fill": "Dusk"}, "fills": [%s],
+                 "palette": {"slots": ["A"], "colourways": [{"name": "One", "colours": {"A": "#102030"}}]}}
+                """.formatted(fills));
+        return ProjectFile.read(file);
+    }
+
+    @Test
+    void aGradientComesBackAsItWasWrittenAndSaved() throws IOException {
+        Project read = withFills(GRADIENT);
+        Fill.OfGradient gradient = read.designs().getFirst().fills().getFirst().gradient().orElseThrow();
+        assertThat(gradient).isEqualTo(new Fill.OfGradient(new Course(Course.Kind.ROUND, 0.5, 0.25, 1, 0, true),
+                Fill.Across.LINE, List.of(new Gradient.Stop(0.2, Ink.CLEAR, 1), new Gradient.Stop(1, Ink.slot("A"), 0.5))));
+        Path saved = folder.resolve("saved.vatwright");
+        ProjectFile.write(read, saved);
+        assertThat(ProjectFile.read(saved)).isEqualTo(read);
+    }
+
+    @Test
+    void aShippedTextureIsCalledByItsName() throws IOException {
+        Fill fill = withFills("{\"name\": \"Dusk\", \"texture\": \"worn paint\"}").designs().getFirst().fills()
+                .getFirst();
+        assertThat(fill.source()).isInstanceOfSatisfying(Fill.OfPicture.class, of -> {
+            assertThat(of.widthMm()).isBetween(59.9, 60.1);
+            assertThat(of.picture().provenance().terms()).isEqualTo("free to use");
+        });
+        assertThatThrownBy(() -> withFills("{\"name\": \"Dusk\", \"texture\": \"velvet\"}"))
+                .isInstanceOf(Refusal.class).hasMessageContaining("foil, worn paint, stone are");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"\"line\"|\"hem\"|hem", "\"round\"|\"square\"|square",
+            "[0.5, 0.25]|[0.5]|two numbers", "[1, 0]|[0.5, 0.25]|same place", "[1, 0]|[90, 0]|9000 %",
+            "\"A\"|\"B\"|there is no slot B", "\"A\"|{\"fill\": \"Dusk\"}|Dusk is a fill",
+            "\"place\": 1|\"place\": 1.2|120 %", "\"back\"|\"forth\"|has \"forth\"",
+            ", {\"place\": 0.2, \"ink\": null}| |inks of a gradient"})
+    void aFaultOfAGradientIsToldWithItsPlaceAndValue(String from, String to, String told) {
+        assertThat(GRADIENT).contains(from);
+        assertThatThrownBy(() -> withFills(GRADIENT.replace(from, to == null ? "" : to))).isInstanceOf(Refusal.class)
+                .hasMessageContaining(told).hasMessageStartingWith("hand.json");
     }
 }

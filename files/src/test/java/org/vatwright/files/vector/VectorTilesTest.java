@@ -31,6 +31,7 @@ import org.vatwright.core.measure.Id;
 import org.vatwright.core.motif.Form;
 import org.vatwright.core.motif.Motif;
 import org.vatwright.core.motif.Part;
+import org.vatwright.core.pattern.Course;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Gradient;
@@ -182,5 +183,31 @@ class VectorTilesTest {
             apart(blended.replace(2, l -> l.withVisible(false)));
             assertThat(Files.readString(folder.resolve("t.svg"))).doesNotContain("<image");
         }
+    }
+
+    @Test
+    void gradientsAsInksAreShadingsWhereTheFormatKnowsThemElsePixels() throws Exception {
+        List<Gradient.Stop> stops = List.of(new Gradient.Stop(0, Ink.slot("Navy"), 1),
+                new Gradient.Stop(0.4, Ink.slot("Weld"), 1), new Gradient.Stop(1, Ink.slot("Madder"), 1));
+        for (Fill.Across across : new Fill.Across[]{Fill.Across.MARK, Fill.Across.TILE}) {
+            for (Course.Kind kind : Course.Kind.values()) {
+                Fill fill = Fill.of("Blend",
+                        new Fill.OfGradient(new Course(kind, 0.1, 0.2, 0.9, 0.7, true), across, stops));
+                Part part = new Part(new Form.Ellipse(26, 18), fill.ink()).withShear(15);
+                Design design = design(Ink.slot("Linen"), List.of(fill), motifs(part));
+                assertThat(apart(design)).as("%s across %s", kind, across).satisfies(a -> {
+                    assertThat(a[0]).isLessThan(2);
+                    assertThat(a[1]).isLessThan(2.5);
+                });
+                boolean pixels = Files.readString(folder.resolve("t.svg")).contains("<image");
+                boolean known = kind == Course.Kind.LINEAR || kind == Course.Kind.RADIAL && across == Fill.Across.MARK;
+                assertThat(pixels).as("%s across %s", kind, across).isEqualTo(!known);
+                assertThat(design.shapeless(design.layers().getFirst()).isPresent()).isEqualTo(!known);
+            }
+        }
+        Fill round = Fill.of("Rose", new Fill.OfGradient(new Course(Course.Kind.RADIAL, 0.5, 0.5, 1, 0.5),
+                Fill.Across.TILE, stops));
+        Part plain = new Part(new Form.Ellipse(26, 18), Ink.slot("Navy"));
+        assertThat(apart(design(round.ink(), List.of(round), motifs(plain)))[0]).as("as the ground").isLessThan(2);
     }
 }

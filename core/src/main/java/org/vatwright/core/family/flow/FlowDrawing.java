@@ -9,6 +9,7 @@ import java.util.List;
 import org.vatwright.core.measure.Noise;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.Spine;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.shape.Drawing;
@@ -58,7 +59,7 @@ final class FlowDrawing {
         List<VectorMark> marks = new ArrayList<>();
         for (AffineTransform place : places) {
             for (VectorMark mark : unit) {
-                marks.add(mark.withShape(place.createTransformedShape(mark.shape())));
+                marks.add(mark.moved(place));
             }
         }
         groups.add(new Group(marks, Ink.CLEAR, seams));
@@ -72,7 +73,8 @@ final class FlowDrawing {
         int n = line.spans();
         if (lines.stroke().along().isEmpty()) {
             Ink ink = lines.stroke().inks().get(copy % lines.stroke().inks().size());
-            abutting(List.of(new VectorMark(ribbon(line, 0, n, thickness), ink)));
+            abutting(List.of(new VectorMark(ribbon(line, 0, n, thickness), ink)
+                    .along(new Spine(line.x(), line.y(), thickness / 2))));
             return;
         }
         List<VectorMark> pieces = new ArrayList<>();

@@ -68,6 +68,11 @@ public record FlowLines(double periodMm, double pitchMm, List<Knot> knots, Copie
     }
 
     @Override
+    public boolean runsOn() {
+        return true;
+    }
+
+    @Override
     public String family() {
         return FAMILY;
     }

@@ -71,6 +71,11 @@ public record Interlace(Mesh mesh, double sizeMm, double spacingMm, double downM
     }
 
     @Override
+    public boolean runsOn() {
+        return true;
+    }
+
+    @Override
     public String family() {
         return FAMILY;
     }

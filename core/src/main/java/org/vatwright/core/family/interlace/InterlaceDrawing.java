@@ -1,6 +1,5 @@
 package org.vatwright.core.family.interlace;
 
-import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
 import java.awt.geom.Point2D;
@@ -11,6 +10,7 @@ import java.util.Map;
 
 import org.vatwright.core.laid.LaidStructure;
 import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.Spine;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.repeat.Lattice;
 import org.vatwright.core.repeat.LatticeFit;
@@ -46,6 +46,7 @@ final class InterlaceDrawing {
     /** By strand: where its turn is begun, in the middle of its longest way between two crossings. */
     private final double[] begin;
     private final Map<Stretch, List<Path2D>> lanes = new HashMap<>();
+    private final Map<Integer, Spine> spines = new HashMap<>();
     private final Map<Stretch, Path2D> wholes = new HashMap<>();
     /** Whole stretches of line, for renderers that would let the ground show between lanes. */
     private final List<VectorMark> below = new ArrayList<>();
@@ -138,14 +139,28 @@ final class InterlaceDrawing {
         if (paths.size() > 1) {
             Path2D whole = wholes.computeIfAbsent(stretch,
                     s -> lanes(s, new double[]{offsets[0], offsets[offsets.length - 1]}).getFirst());
-            below.add(new VectorMark(place.createTransformedShape(whole), ink));
+            below.add(new VectorMark(whole, ink).along(spine(stretch.strand())).moved(place));
         }
         for (int k = 0; k < paths.size(); k++) {
             double u = paths.size() == 1 ? 0 : 2 * (k + 0.5) / paths.size() - 1;
             double tone = paths.size() == 1 ? 0 : interlace.light() * (0.45 - 1.2 * u * u);
-            Shape shape = place.createTransformedShape(paths.get(k));
-            marks.add(new VectorMark(shape, ink, tone));
+            marks.add(new VectorMark(paths.get(k), ink, tone).along(spine(stretch.strand())).moved(place));
         }
+    }
+
+    /** The middle of a strand from where its turn is begun; the same for all its stretches, so that a gradient runs on. */
+    private Spine spine(int strand) {
+        return spines.computeIfAbsent(strand, s -> {
+            Strand of = plan.strands().get(s);
+            double[] x = new double[of.points() + 1];
+            double[] y = new double[of.points() + 1];
+            for (int i = 0; i <= of.points(); i++) {
+                double[] at = of.at(begin[s] + (double) i / of.points());
+                x[i] = at[0];
+                y[i] = at[1];
+            }
+            return new Spine(x, y, interlace.thicknessMm() / 2);
+        });
     }
 
     /** @param edges across the line, from those of {@link #offsets} */

@@ -6,6 +6,7 @@ import java.util.List;
 
 import org.vatwright.core.band.BandEdges;
 import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.Spine;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.repeat.Tile;
 
@@ -76,10 +77,14 @@ final class StripeOutlines {
         boolean overlap = !(ink(i - 1) instanceof Ink.Clear) && !(ink(i) instanceof Ink.Clear);
         int steps = (int) Math.max(4, Math.min(MOST_FEATHER_STEPS, breadth / FEATHER_STEP_MM));
         double step = breadth / steps;
+        int before = Math.floorMod(i - 1, edges.count());
+        Spine middle = ink(i - 1) instanceof Ink.Filled
+                ? middle(at - (edges.end(before) - edges.start(before)), at)
+                : middle(at, at + edges.end(i) - edges.start(i));
         for (int s = 0; s < steps; s++) {
             double from = at - breadth / 2 + s * step;
             double to = overlap ? at + breadth / 2 + step : from + step;
-            marks.add(new VectorMark(between(from, i, to, i), ink(i - 1), ink(i), (s + 0.5) / steps));
+            marks.add(new VectorMark(between(from, i, to, i), ink(i - 1), ink(i), (s + 0.5) / steps).along(middle));
         }
     }
 
@@ -91,7 +96,14 @@ final class StripeOutlines {
         boolean open = ink(next) instanceof Ink.Clear;
         double begin = from + edges.feather(i) / 2;
         double end = open ? to - edges.feather(next) / 2 : to + (edges.end(next) - edges.start(next)) / 2;
-        marks.add(new VectorMark(between(begin, i, end, open ? next : STRAIGHT), ink(i)));
+        marks.add(new VectorMark(between(begin, i, end, open ? next : STRAIGHT), ink(i)).along(middle(from, to)));
+    }
+
+    /** The line amid a band; on its right lies what comes later in the run. */
+    private Spine middle(double from, double to) {
+        double u = (from + to) / 2;
+        return new Spine(new double[]{u * nx - most * ny, u * nx - least * ny},
+                new double[]{u * ny + most * nx, u * ny + least * nx}, Math.max(1e-6, (to - from) / 2));
     }
 
     /** The stretch between two lines across the run; each strays as its edge does, or is {@link #STRAIGHT}. */

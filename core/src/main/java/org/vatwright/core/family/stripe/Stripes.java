@@ -42,6 +42,11 @@ public record Stripes(BandRun run, BandMeasure measure, double angleDeg,
     }
 
     @Override
+    public boolean runsOn() {
+        return true;
+    }
+
+    @Override
     public String family() {
         return FAMILY;
     }

@@ -17,6 +17,7 @@ import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Phase;
+import org.vatwright.core.pattern.Spine;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.Lattice;
@@ -76,6 +77,11 @@ public record Zigzag(double periodMm, double amplitudeMm, double spacingMm, List
         lines = List.copyOf(lines);
         Require.within("lines", lines.size(), 1, MOST_LINES);
         angleDeg = Angle.turn(angleDeg);
+    }
+
+    @Override
+    public boolean runsOn() {
+        return true;
     }
 
     @Override
@@ -169,11 +175,18 @@ public record Zigzag(double periodMm, double amplitudeMm, double spacingMm, List
         List<Group> groups = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
             Path2D path = line(i);
-            Ink ink = lines.get(i).ink();
-            groups.add(new Group(places.stream()
-                    .map(place -> new VectorMark(place.createTransformedShape(path), ink)).toList()));
+            VectorMark mark = new VectorMark(path, lines.get(i).ink()).along(spine(i));
+            groups.add(new Group(places.stream().map(mark::moved).toList()));
         }
         return new Drawing(groups);
+    }
+
+    private Spine spine(int index) {
+        double y = index * spacingMm;
+        double slope = Math.atan2(4 * amplitudeMm, periodMm);
+        return new Spine(new double[]{0, periodMm / 4, 3 * periodMm / 4, periodMm},
+                new double[]{y, y - amplitudeMm, y + amplitudeMm, y},
+                lines.get(index).thicknessMm() / 2 * Math.cos(slope));
     }
 
     /** One period of a line, from one middle of a slope to the same, its ends cut upright. */
