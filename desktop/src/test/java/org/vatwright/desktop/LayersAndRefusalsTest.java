@@ -54,7 +54,7 @@ class LayersAndRefusalsTest extends AtTheDemo {
         hand.click("effect-blur");
         hand.click(hand.named("Duplicate this layer"));
         hand.click("shown-marks");
-        assertThat(design().layers().getLast().shows()).isEqualTo(new Shows.InMarksBelow());
+        assertThat(design().layers().getLast().shows()).isEqualTo(Shows.IN_MARKS_BELOW);
         assertThat(design().layers().getLast().effects()).as("the copy is soft as well").containsExactly(new Blur(1.5));
         hand.click("knot-blur");
         assertThat(design().layers().getLast().effects()).isEmpty();

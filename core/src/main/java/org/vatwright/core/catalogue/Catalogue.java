@@ -18,6 +18,7 @@ import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.family.motif.Placing;
 import org.vatwright.core.family.plaid.Plaid;
 import org.vatwright.core.family.stripe.Stripes;
+import org.vatwright.core.family.together.Together;
 import org.vatwright.core.family.tooth.Tooth;
 import org.vatwright.core.family.weave.Weaving;
 import org.vatwright.core.family.zigzag.Zigzag;
@@ -63,7 +64,9 @@ public final class Catalogue {
     private Catalogue() {}
 
     public static String title(Structure structure) {
-        return FAMILIES.stream().filter(f -> f.type().isInstance(structure)).findFirst().orElseThrow().title();
+        return structure instanceof Together
+                ? "Together"
+                : FAMILIES.stream().filter(f -> f.type().isInstance(structure)).findFirst().orElseThrow().title();
     }
 
     /** Broad and narrow in turn, four periods across the tile; over other layers every second band is clear. */

@@ -25,6 +25,11 @@ public sealed interface CoursePlace {
                 .orElse(new InTile(tile.widthMm(), tile.heightMm()));
     }
 
+    /** @return of what runs across the tile */
+    static CoursePlace of(Tile tile) {
+        return new InTile(tile.widthMm(), tile.heightMm());
+    }
+
     record InTile(double widthMm, double heightMm) implements CoursePlace {
 
         @Override

@@ -2,6 +2,7 @@ package org.vatwright.core.pattern;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.measure.Refusal;
@@ -59,7 +60,9 @@ public final class DesignTurn {
                 throw new Refusal(("the layer %s shows only where threads lie on top, which stand upright; let it show "
                         + "everywhere first, or turn the other layers one by one").formatted(layer.name()));
             }
-            layers.add(layer.withStructure(layer.structure().turned(design.repeat(), by)
+            Optional<Fade> fade = layer.fade()
+                    .map(f -> f.withCourse(f.course().turned(by.angleDeg())));
+            layers.add(layer.withFade(fade).withStructure(layer.structure().turned(design.repeat(), by)
                     .orElseThrow(() -> new Refusal(("the layer %s cannot be turned by that angle with that tile; "
                             + "choose an angle that closes without stretch and has a smaller tile")
                             .formatted(layer.name())))));

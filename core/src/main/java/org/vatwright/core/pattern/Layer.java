@@ -18,13 +18,14 @@ import org.vatwright.core.raster.BlendMode;
  * @param id tells layers of one design apart for as long as they live, whatever their order and name
  * @param opacity 0 to 1
  * @param shows where it shows
+ * @param fade how much of it shows from place to place; all of it without one
  * @param effects what is done to its marks, in the order in which it is done; one of each kind
  * @param locked whether a hand that passes by leaves it as it is
  * @param group name of the group it belongs to with its neighbours of the same one; empty for none
  */
 @RecordBuilder
 public record Layer(int id, String name, Structure structure, boolean visible, double opacity, BlendMode mode,
-        Shows shows, List<Effect> effects, boolean locked, String group) implements LayerBuilder.With {
+        Shows shows, Optional<Fade> fade, List<Effect> effects, boolean locked, String group) implements LayerBuilder.With {
 
     public Layer {
         name = Require.named("layer", name);
@@ -37,7 +38,7 @@ public record Layer(int id, String name, Structure structure, boolean visible, d
     }
 
     public Layer(int id, String name, Structure structure) {
-        this(id, name, structure, true, 1, BlendMode.NORMAL, Shows.EVERYWHERE, List.of(), false, "");
+        this(id, name, structure, true, 1, BlendMode.NORMAL, Shows.EVERYWHERE, Optional.empty(), List.of(), false, "");
     }
 
     /** @return the pattern of its own where alone it shows, when there is one */
@@ -85,8 +86,11 @@ public record Layer(int id, String name, Structure structure, boolean visible, d
         if (!mode.recommended()) {
             return Optional.of("blended by %s, with all below it".formatted(mode.words()));
         }
-        if (shows instanceof Shows.InMarksBelow) {
-            return Optional.of("shown in the marks of another layer");
+        if (shows instanceof Shows.InMarks marks) {
+            return Optional.of("shown %s the marks of another layer".formatted(marks.outside() ? "outside" : "in"));
+        }
+        if (fade.isPresent()) {
+            return Optional.of("faded");
         }
         return structure.drawn() ? Optional.empty() : Optional.of("painted");
     }

@@ -113,11 +113,15 @@ public final class Recipe {
             with = brought(with, from, ink, inks);
         }
         List<Layer> all = new ArrayList<>(with.layers());
+        Map<Integer, Integer> numbers = new HashMap<>();
         int id = with.freeId();
         for (Layer layer : from.layers()) {
             if (layers.contains(layer.id())) {
-                all.add(layer.withId(id++).withLocked(false).withInks(
-                        i -> inks.getOrDefault(i, i)));
+                numbers.put(layer.id(), id);
+                // In the marks of one that stays behind: in those of whichever it comes to lie on.
+                all.add(layer.withId(id++).withLocked(false)
+                        .withShows(layer.shows().renumbered(n -> numbers.getOrDefault(n, Shows.InMarks.BELOW)))
+                        .withInks(i -> inks.getOrDefault(i, i)));
             }
         }
         return with.withLayers(all);

@@ -87,6 +87,13 @@ public final class Compositor {
         }
     }
 
+    /** Keeps of pixels what lies outside a mask. @param mask whose coverage is what is left out */
+    public static void keepOutside(int[] pixels, int at, int[] mask) {
+        for (int i = 0; i < mask.length; i++) {
+            pixels[at + i] = Packed.times255(pixels[at + i], 255 - (mask[i] >>> 24));
+        }
+    }
+
     /** One pixel with a blend mode. @param opacity 0 to 1 */
     public static int blended(int under, int over, double opacity, BlendMode mode) {
         return mode == BlendMode.NORMAL

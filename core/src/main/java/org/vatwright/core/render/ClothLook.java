@@ -5,6 +5,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 
+import org.vatwright.core.coat.Stack;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
@@ -78,12 +79,13 @@ final class ClothLook {
             List<Object> parts = new ArrayList<>();
             parts.add(design.repeat());
             parts.add(ink(design, colourway, design.ground()));
-            boolean[] needed = TilePainter.needed(design.layers());
+            boolean[] needed = Stack.needed(design.layers());
             for (int i = 0; i < needed.length; i++) {
                 if (needed[i]) {
                     Layer layer = design.layers().get(i);
                     parts.add(List.of(coat(design, colourway, layer), layer.visible(), layer.opacity(), layer.mode(),
-                            i > 0 && layer.shows() instanceof Shows.InMarksBelow));
+                            Shows.confinedTo(design.layers(), i),
+                            layer.shows() instanceof Shows.InMarks marks && marks.outside()));
                 }
             }
             return known(parts);
@@ -95,6 +97,7 @@ final class ClothLook {
             parts.add(layer.structure());
             parts.add(layer.effects());
             parts.add(layer.mask());
+            parts.add(layer.fade());
             if (layer.moves()) {
                 parts.add(phase);
             }

@@ -3,8 +3,11 @@ package org.vatwright.core.render;
 import java.util.List;
 import java.util.Optional;
 
+import org.vatwright.core.coat.Coat;
+import org.vatwright.core.coat.Stack;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.PaintRequest;
+import org.vatwright.core.pattern.Shows;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.TileGrid;
@@ -66,19 +69,16 @@ public final class TileCache implements TileSource {
     /**
      * While one layer is worked on, what lies below stays: it is kept laid together, as the tile that it would be.
      *
-     * @return number of the lowest layer whose coat is not kept, or of the one it is confined to; 0 when there is none, or
+     * @return number of the lowest layer whose coat is not kept, or of one to which it or a higher one is confined; 0 when there is none, or
      *         when fewer than two are laid below
      */
     private int firstChanged(Cloth cloth, TileGrid grid) {
         List<Layer> layers = cloth.design().layers();
-        boolean[] needed = TilePainter.needed(layers);
+        boolean[] needed = Stack.needed(layers);
         int below = 0;
         for (int i = 0; i < layers.size(); i++) {
             if (needed[i] && !coats.has(new Key(ClothLook.ofCoat(cloth, layers.get(i)), grid))) {
-                int first = i;
-                while (TilePainter.confined(layers, first)) {
-                    first--;
-                }
+                int first = lowest(layers, i);
                 return below < 2 ? 0 : first;
             }
             below += needed[i] ? 1 : 0;
@@ -86,10 +86,23 @@ public final class TileCache implements TileSource {
         return 0;
     }
 
+    /** @return the number of the lowest layer to whose marks one from there on is confined; that one itself when none is */
+    private static int lowest(List<Layer> layers, int from) {
+        int lowest = from;
+        for (int i = layers.size() - 1; i >= lowest; i--) {
+            int to = Shows.confinedTo(layers, i);
+            if (to >= 0 && to < lowest) {
+                lowest = to;
+                i = layers.size();
+            }
+        }
+        return lowest;
+    }
+
     /** A single coat without effects is as soon painted anew. */
     private boolean worthKeeping(Cloth cloth, TileGrid grid) {
         List<Layer> layers = cloth.design().layers();
-        boolean[] needed = TilePainter.needed(layers);
+        boolean[] needed = Stack.needed(layers);
         int count = 0;
         boolean effects = false;
         for (int i = 0; i < needed.length; i++) {

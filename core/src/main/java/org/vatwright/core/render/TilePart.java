@@ -1,5 +1,6 @@
 package org.vatwright.core.render;
 
+import org.vatwright.core.coat.Coat;
 import org.vatwright.core.map.Affine;
 import org.vatwright.core.map.TorusSampler;
 import org.vatwright.core.raster.Raster;

@@ -1,5 +1,6 @@
 package org.vatwright.core.render;
 
+import org.vatwright.core.coat.Coat;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.Painter;
 import org.vatwright.core.raster.Raster;

@@ -59,7 +59,7 @@ class CoatsTest {
                     .withMode(BlendMode.values()[random.nextInt(BlendMode.values().length)])
                     .withVisible(random.nextInt(5) > 0)
                     .withShows(switch (random.nextInt(4)) {
-                        case 0 -> new Shows.InMarksBelow();
+                        case 0 -> Shows.IN_MARKS_BELOW;
                         case 1 -> new Shows.Where(new ThreadMask(Weave.plain(), random.nextBoolean(), 5, 5));
                         default -> Shows.EVERYWHERE;
                     });
@@ -175,7 +175,7 @@ class CoatsTest {
     @Test
     void aConfinedLayerShowsInTheMarksBelowAndNowhereElse() {
         Layer disc = layer(1, Samples.dots(20, 15, 20));
-        Layer over = layer(2, Samples.stripes(0, 40).withInks(i -> Samples.NAVY)).withShows(new Shows.InMarksBelow());
+        Layer over = layer(2, Samples.stripes(0, 40).withInks(i -> Samples.NAVY)).withShows(Shows.IN_MARKS_BELOW);
         Raster tile = TileRenderer.render(Samples.cloth(design(List.of(disc, over))), GRID, Work.on(1));
         Raster bare = TileRenderer.render(Samples.cloth(design(List.of(disc))), GRID, Work.on(1));
         int navy = Samples.morning().colours().getFirst().argb();

@@ -8,10 +8,13 @@ import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Course;
 import org.vatwright.core.pattern.CoursePlace;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fade;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.pattern.VectorMark;
+import org.vatwright.core.raster.Work;
+import org.vatwright.core.repeat.Repeat;
 import org.vatwright.desktop.studio.Aside;
 import org.vatwright.desktop.studio.Studio;
 
@@ -23,14 +26,14 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 
-/** Where the open gradient begins and ends, on the cloth: two knobs, joined by a line. */
+/** Where the open gradient, or else the fade of the open layer, begins and ends, on the cloth: two knobs, joined by a line. */
 final class CourseGrips extends ClothHandles {
 
     private static final double REACH_PX = 9;
     private static final double KNOB_PX = 6;
 
     /** What a mark is looked for in. */
-    private record Asked(List<Layer> layers, org.vatwright.core.repeat.Repeat repeat, String fill) {}
+    private record Asked(List<Layer> layers, Repeat repeat, String fill) {}
 
     /** What was found for it. */
     private record Found(Asked asked, Optional<VectorMark> mark) {}
@@ -54,6 +57,9 @@ final class CourseGrips extends ClothHandles {
 
     /** Across a mark or a line it lies in the mark nearest to the middle of the cell. */
     private Optional<CoursePlace> place() {
+        if (fill().isEmpty()) {
+            return Optional.of(CoursePlace.of(design.repeat().tile()));
+        }
         return fill().flatMap(f -> {
             Fill.OfGradient g = f.gradient().orElseThrow();
             if (g.across() == Fill.Across.TILE || g.across() == Fill.Across.PIECE) {
@@ -74,7 +80,7 @@ final class CourseGrips extends ClothHandles {
         }
     }
 
-    private static Optional<VectorMark> mark(Design design, Fill fill, org.vatwright.core.raster.Work work) {
+    private static Optional<VectorMark> mark(Design design, Fill fill, Work work) {
         double x = design.repeat().widthMm() / 2;
         double y = design.repeat().heightMm() / 2;
         return design.layers().stream().filter(l -> l.visible() && l.structure().inks().contains(fill.ink()))
@@ -90,11 +96,14 @@ final class CourseGrips extends ClothHandles {
         return new Point2D(viewport.pxX(mm[0]), viewport.pxY(mm[1]));
     }
 
+    private Optional<Course> course() {
+        return fill().map(f -> f.gradient().orElseThrow().course())
+                .or(() -> studio.layer().flatMap(Layer::fade).map(Fade::course));
+    }
+
     private Optional<Point2D[]> ends() {
-        return place().map(p -> {
-            Course c = fill().orElseThrow().gradient().orElseThrow().course();
-            return new Point2D[]{px(p.mm(c.fromU(), c.fromV())), px(p.mm(c.toU(), c.toV()))};
-        });
+        return course().flatMap(c -> place()
+                .map(p -> new Point2D[]{px(p.mm(c.fromU(), c.fromV())), px(p.mm(c.toU(), c.toV()))}));
     }
 
     @Override
@@ -140,7 +149,7 @@ final class CourseGrips extends ClothHandles {
         }
         e.consume();
         if (!studio.dragging()) {
-            studio.beginDrag("ends of a gradient");
+            studio.beginDrag(fill().isPresent() ? "ends of a gradient" : "ends of a fade");
         }
         place().ifPresent(p -> {
             double[] to = p.share(viewport.mmX(e.getX()), viewport.mmY(e.getY()));
@@ -150,21 +159,20 @@ final class CourseGrips extends ClothHandles {
     }
 
     private void move(double u, double v) {
-        int end = held;
-        fill().ifPresent(f -> {
-            Course c = f.gradient().orElseThrow().course();
-            Course then = end == 1 ? c.withFrom(u, v) : c.withTo(u, v);
+        Course now = course().orElseThrow();
+        Course then = held == 1 ? now.withFrom(u, v) : now.withTo(u, v);
+        if (fill().isPresent()) {
+            String name = fill().get().name();
             studio.editDesign("ends of a gradient",
-                    d -> d.editFill(f.name(), x -> x.withGradient(g -> g.withCourse(then))));
-        });
+                    d -> d.editFill(name, x -> x.withGradient(g -> g.withCourse(then))));
+        } else {
+            studio.editLayer("ends of a fade", l -> l.withFade(l.fade().map(f -> f.withCourse(then))));
+        }
     }
 
     private String words() {
-        return fill().map(f -> {
-            Course c = f.gradient().orElseThrow().course();
-            return "%s, %s %%".formatted(Numbers.plain(100 * (held == 1 ? c.fromU() : c.toU()), 1),
-                    Numbers.plain(100 * (held == 1 ? c.fromV() : c.toV()), 1));
-        }).orElse("");
+        return course().map(c -> "%s, %s %%".formatted(Numbers.plain(100 * (held == 1 ? c.fromU() : c.toU()), 1),
+                Numbers.plain(100 * (held == 1 ? c.fromV() : c.toV()), 1))).orElse("");
     }
 
     @Override

@@ -13,6 +13,7 @@ import org.vatwright.core.family.interlace.Interlace;
 import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.family.plaid.Plaid;
 import org.vatwright.core.family.stripe.Stripes;
+import org.vatwright.core.family.together.Together;
 import org.vatwright.core.family.tooth.Tooth;
 import org.vatwright.core.family.weave.Weaving;
 import org.vatwright.core.family.zigzag.Zigzag;
@@ -57,7 +58,8 @@ final class FamilyChapters {
                     new Entry("placing", "Placing", PlacingChapter::new),
                     new Entry("symmetry", "Symmetry", SymmetryChapter::new)),
             family(Tooth.FAMILY, new Entry("tooth", "Tooth", ToothChapter::new),
-                    new Entry("inks", "Inks", ToothInks::new)));
+                    new Entry("inks", "Inks", ToothInks::new)),
+            family(Together.FAMILY, new Entry("layers", "Layers", TogetherChapter::new)));
 
     private FamilyChapters() {}
 

@@ -1,5 +1,7 @@
 package org.vatwright.desktop.building;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 
@@ -17,14 +19,16 @@ import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.layout.VBox;
 
-/** Where a layer shows: everywhere, in the marks of the layer below, or where the warp or the weft of a weave is on top. */
+/** Where a layer shows: everywhere, in or outside the marks of a lower layer, or where the warp or the weft of a weave is on top. */
 final class ShowsRow extends VBox {
 
     private enum Shown {
-        ALL("Everywhere"), MARKS("Marks below"), WARP("Warp"), WEFT("Weft");
+        ALL("All over"), MARKS("In marks"), OUTSIDE("Outside"), WARP("Warp"), WEFT("Weft");
 
         private final String words;
 
@@ -36,16 +40,28 @@ final class ShowsRow extends VBox {
     private final Studio studio;
     private final Consumer<Shows> take;
     private final Segments<Shown> shown;
+    private final ComboBox<Choice> of = new ComboBox<>();
     private final WeavePicker weave;
     private final NumberRow threads;
     private final Button together = Ui.link("", () -> {});
     private Optional<ThreadMask> now = Optional.empty();
+    private Optional<Shows.InMarks> marks = Optional.empty();
+    private boolean showing;
 
-    ShowsRow(Studio studio, Consumer<Shows> take) {
+    /** A lower layer, by its number. */
+    private record Choice(int layer, String words) {
+        @Override
+        public String toString() {
+            return words;
+        }
+    }
+
+    /** @param beside its title */
+    ShowsRow(Studio studio, Node beside, Consumer<Shows> take) {
         super(6);
         this.studio = studio;
         this.take = take;
-        shown = new Segments<>(java.util.List.of(Shown.values()), s -> s.words, this::choose);
+        shown = new Segments<>(List.of(Shown.values()), s -> s.words, this::choose);
         for (Shown s : Shown.values()) {
             shown.button(s).setId("shown-" + s.name().toLowerCase(java.util.Locale.ROOT));
         }
@@ -56,13 +72,25 @@ final class ShowsRow extends VBox {
         together.setId("weaves-together");
         together.setWrapText(true);
         together.setMinWidth(0);
-        getChildren().addAll(Ui.label("Shown", "card-title"), shown, weave, threads, together);
+        of.setId("shown-of");
+        of.setAccessibleText("The layer by whose marks it shows");
+        of.setOnAction(e -> {
+            if (!showing && of.getValue() != null) {
+                marks.ifPresent(m -> take.accept(new Shows.InMarks(of.getValue().layer(), m.outside())));
+            }
+        });
+        getChildren().addAll(Ui.row(Ui.label("Shown", "card-title"), Ui.spring(), beside), shown, Ui.labelled("Marks of", of), weave, threads, together);
     }
 
     /** The weave is that of the design's first cloth, so that layers are woven into it; else plain, ten a cm. */
     private void choose(Shown choice) {
-        if (choice == Shown.ALL || choice == Shown.MARKS) {
-            take.accept(choice == Shown.ALL ? Shows.EVERYWHERE : new Shows.InMarksBelow());
+        if (choice == Shown.ALL) {
+            take.accept(Shows.EVERYWHERE);
+            return;
+        }
+        if (choice == Shown.MARKS || choice == Shown.OUTSIDE) {
+            take.accept(new Shows.InMarks(marks.map(Shows.InMarks::of).orElse(Shows.InMarks.BELOW),
+                    choice == Shown.OUTSIDE));
             return;
         }
         ThreadMask like = now.orElseGet(() -> studio.design().flatMap(ShowsRow::clothOf)
@@ -91,12 +119,24 @@ final class ShowsRow extends VBox {
         });
     }
 
-    /** @param lowest whether there is no layer below it */
-    void show(Shows shows, boolean lowest) {
+    void show(Design design, Layer layer) {
+        Shows shows = layer.shows();
+        int at = design.layers().indexOf(layer);
         now = shows instanceof Shows.Where(ThreadMask mask) ? Optional.of(mask) : Optional.empty();
+        marks = shows instanceof Shows.InMarks m ? Optional.of(m) : Optional.empty();
         shown.show(now.map(m -> m.warp() ? Shown.WARP : Shown.WEFT)
-                .orElse(shows instanceof Shows.InMarksBelow ? Shown.MARKS : Shown.ALL));
-        shown.button(Shown.MARKS).setDisable(lowest);
+                .or(() -> marks.map(m -> m.outside() ? Shown.OUTSIDE : Shown.MARKS)).orElse(Shown.ALL));
+        shown.button(Shown.MARKS).setDisable(at == 0);
+        shown.button(Shown.OUTSIDE).setDisable(at == 0);
+        Ui.show(of.getParent(), marks.isPresent() && at > 1);
+        marks.ifPresent(m -> {
+            showing = true;
+            List<Choice> all = new ArrayList<>(List.of(new Choice(Shows.InMarks.BELOW, "the layer below")));
+            design.layers().subList(0, at).reversed().forEach(l -> all.add(new Choice(l.id(), l.name())));
+            of.getItems().setAll(all);
+            of.setValue(all.stream().filter(c -> c.layer() == m.of()).findFirst().orElse(all.getFirst()));
+            showing = false;
+        });
         Ui.show(weave, now.isPresent());
         Ui.show(threads, now.isPresent());
         now.ifPresent(m -> {

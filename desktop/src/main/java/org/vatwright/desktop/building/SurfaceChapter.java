@@ -21,6 +21,7 @@ final class SurfaceChapter extends Chapter {
     private final NumberRow opacity;
     private final LivePicker<BlendMode> blend;
     private final ShowsRow shows;
+    private final FadeRows fade;
     private final EffectLine effects;
 
     /** What else takes room; when it changes, the pictures of blends open or close. */
@@ -37,14 +38,15 @@ final class SurfaceChapter extends Chapter {
                 .ifPresent(l -> show(d, studio.colourway(d), l))));
         blend = new LivePicker<>(studio, "", "blend", List.of(BlendMode.values()), BlendMode::words, PICTURES,
                 m -> all.change("blend " + m.words(), l -> l.withMode(m)));
-        shows = new ShowsRow(studio, where -> studio.editLayer(words(where), l -> l.withShows(where)));
-        hold(Ui.pair(opacity, Ui.labelled("Blend", blend.word())), blend, effects, shows);
+        fade = new FadeRows(studio);
+        shows = new ShowsRow(studio, fade.toggle(), where -> studio.editLayer(words(where), l -> l.withShows(where)));
+        hold(Ui.pair(opacity, Ui.labelled("Blend", blend.word())), blend, effects, shows, fade);
     }
 
     private static String words(Shows where) {
         return switch (where) {
             case Shows.Everywhere _ -> "show everywhere";
-            case Shows.InMarksBelow _ -> "show in the marks below";
+            case Shows.InMarks m -> m.outside() ? "show outside marks" : "show in the marks below";
             case Shows.Where _ -> "weave in";
         };
     }
@@ -55,13 +57,16 @@ final class SurfaceChapter extends Chapter {
         effects.show(design, colourway, layer);
         // While numbers of an effect stand open, what else there is gives them its room.
         Ui.show(shows, !effects.isOpen());
-        Arranged now = new Arranged(layer.id(), effects.isOpen(), layer.shows() instanceof Shows.Where);
+        Ui.show(fade, !effects.isOpen());
+        fade.show(layer);
+        Arranged now = new Arranged(layer.id(), effects.isOpen(), layer.shows() != Shows.EVERYWHERE
+                || layer.fade().isPresent());
         if (!now.equals(arranged)) {
             arranged = now;
             blend.open(!now.effect() && !now.masked());
         }
         blend.show(layer.mode(), m -> design.replace(layer.id(), l -> l.withMode(m)), colourway,
                 PICTURES.wide() / Math.max(8, 0.75 * design.repeat().widthMm()));
-        shows.show(layer.shows(), design.layers().getFirst().id() == layer.id());
+        shows.show(design, layer);
     }
 }

@@ -1,6 +1,8 @@
 package org.vatwright.desktop.recipe;
 
 import org.vatwright.core.colour.Palette;
+import org.vatwright.core.family.together.Taken;
+import org.vatwright.core.family.together.Together;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.Recipe;
@@ -119,6 +121,29 @@ public final class RecipeActions {
             Recipe.refuseLocked(d, layers);
             return Recipe.changed(d, layers, change);
         });
+    }
+
+    /** @return whether what is chosen is one layer that holds others */
+    boolean taken() {
+        return chosen().size() == 1 && all(l -> l.structure() instanceof Together);
+    }
+
+    /** Takes the chosen layers together as one coat, or opens the one that holds others. */
+    void takeTogether() {
+        Set<Integer> layers = chosen();
+        if (taken()) {
+            int layer = layers.iterator().next();
+            studio.design().flatMap(d -> d.layer(layer)).ifPresent(l -> chooseNew(
+                    studio.editDesign("open what is taken together", d -> Taken.opened(d, layer)),
+                    ((Together) l.structure()).layers().size()));
+        } else {
+            chooseNew(studio.editDesign("take together " + words(layers), d -> {
+                Recipe.refuseLocked(d, layers);
+                List<String> names = d.layers().stream().map(Layer::name).toList();
+                return Taken.together(d, layers,
+                        names.contains("Together") ? Palette.freeName("Together", names) : "Together");
+            }), 1);
+        }
     }
 
     boolean grouped() {

@@ -52,8 +52,12 @@ public final class RecipeList extends VBox {
         setId("recipe");
         add = Ui.link("add a layer", addLayer);
         add.setId("add-layer");
+        Button together = Ui.icon("layers", "Take the chosen layers together as one coat, or open them again",
+                actions::takeTogether);
+        together.setId("take-together");
         tools = new HBox(Ui.icon("lock", "Lock or unlock the chosen layers", actions::toggleLock),
                 Ui.icon("folder", "Group the chosen layers, or take them out of their group", this::group),
+                together,
                 Ui.icon("copy", "Duplicate this layer", actions::duplicate),
                 Ui.icon("trash-2", "Delete this layer", actions::delete));
         ground = new InkChip("ground ink", ink -> studio.editDesign("ground " + ink.words(), d -> d.withGround(ink)));
@@ -188,6 +192,7 @@ public final class RecipeList extends VBox {
                 item("Duplicate", actions::duplicate), item("Copy", actions::copy), item("Paste", actions::paste),
                 item("Lock or unlock", actions::toggleLock),
                 item(actions.grouped() ? "Out of the group" : "Group", this::group),
+                item(actions.taken() ? "Open again" : "Take together", actions::takeTogether),
                 item("Delete", actions::delete));
     }
 

@@ -3,11 +3,14 @@ package org.vatwright.files.project;
 import java.util.ArrayList;
 import java.util.List;
 
+import java.util.Optional;
 import org.vatwright.core.catalogue.Catalogue;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.pattern.Course;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fade;
 import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.Mask;
@@ -26,7 +29,8 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 final class DesignCodec {
 
     private static final String EVERYWHERE = "everywhere";
-    private static final String MARKS_BELOW = "marks-below";
+    private static final String MARKS = "marks-below";
+    private static final String OUTSIDE = "outside-below";
 
     private DesignCodec() {}
 
@@ -54,15 +58,25 @@ final class DesignCodec {
         return out;
     }
 
-    private static ObjectNode layer(Layer layer) {
+    static ObjectNode layer(Layer layer) {
         ObjectNode out = Json.object().put("id", layer.id()).put("name", layer.name()).put("visible", layer.visible())
                 .put("opacity", layer.opacity()).put("mode", layer.mode().keyword());
         switch (layer.shows()) {
             case Shows.Everywhere _ -> {
             }
-            case Shows.InMarksBelow _ -> out.put("shows", MARKS_BELOW);
+            case Shows.InMarks(int of, boolean outside) -> {
+                out.put("shows", outside ? OUTSIDE : MARKS);
+                if (of != Shows.InMarks.BELOW) {
+                    out.put("of", of);
+                }
+            }
             case Shows.Where(Mask mask) -> FabricCodec.mask(out, mask);
         }
+        layer.fade().ifPresent(f -> {
+            ObjectNode fade = out.putObject("fade");
+            GradientCodec.course(fade, f.course());
+            fade.putArray("shows").add(f.from()).add(f.to());
+        });
         if (!layer.effects().isEmpty()) {
             ArrayNode effects = out.putArray("effects");
             layer.effects().forEach(e -> effects.add(EffectCodec.write(e)));
@@ -111,14 +125,15 @@ final class DesignCodec {
     }
 
     /** A layer written by hand may leave out all but its structure. */
-    private static Layer layer(JsonIn in, List<Layer> below) {
-        in.only("id", "name", "visible", "opacity", "mode", "mask", "shows", "effects", "locked", "group",
+    static Layer layer(JsonIn in, List<Layer> below) {
+        in.only("id", "name", "visible", "opacity", "mode", "mask", "shows", "of", "fade", "effects", "locked", "group",
                 "structure");
         Structure structure = StructureCodec.readAny(in.at("structure"));
         int free = below.stream().mapToInt(Layer::id).max().orElse(0) + 1;
         return new Layer(in.whole("id", free), in.text("name", Catalogue.title(structure)), structure,
                 in.truth("visible", true), in.number("opacity", 1), BlendMode.parse(in.text("mode", "normal")),
-                shows(in), in.list("effects", EffectCodec::read), in.truth("locked", false), in.text("group", ""));
+                shows(in), in.has("fade") ? Optional.of(fade(in.at("fade"))) : Optional.empty(),
+                in.list("effects", EffectCodec::read), in.truth("locked", false), in.text("group", ""));
     }
 
     private static Shows shows(JsonIn in) {
@@ -127,9 +142,21 @@ final class DesignCodec {
         }
         return switch (in.text("shows", EVERYWHERE)) {
             case EVERYWHERE -> Shows.EVERYWHERE;
-            case MARKS_BELOW -> new Shows.InMarksBelow();
-            default -> throw in.at("shows").wrong("should be \"%s\" or \"%s\"".formatted(EVERYWHERE, MARKS_BELOW));
+            case MARKS -> in.placed(() -> new Shows.InMarks(in.whole("of", Shows.InMarks.BELOW), false));
+            case OUTSIDE -> in.placed(() -> new Shows.InMarks(in.whole("of", Shows.InMarks.BELOW), true));
+            default -> throw in.at("shows")
+                    .wrong("should be \"%s\", \"%s\" or \"%s\"".formatted(EVERYWHERE, MARKS, OUTSIDE));
         };
+    }
+
+    private static Fade fade(JsonIn in) {
+        in.only("kind", "from", "to", "back", "shows");
+        List<Double> shown = in.at("shows").items(JsonIn::asNumber);
+        if (shown.size() != 2) {
+            throw in.at("shows").wrong("should be two numbers, how much shows where it begins and where it ends");
+        }
+        Course course = GradientCodec.readCourse(in);
+        return in.placed(() -> new Fade(course, shown.get(0), shown.get(1)));
     }
 
     private static Palette palette(JsonIn in) {

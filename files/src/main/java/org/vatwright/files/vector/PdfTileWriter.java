@@ -121,7 +121,7 @@ public final class PdfTileWriter {
         private PDFormXObject layer(Layer layer) throws IOException {
             PDFormXObject form = blank(of.widthMm(), of.heightMm(), true);
             try (PDFormContentStream content = new PDFormContentStream(form)) {
-                if (layer.mask().isPresent() && layer.shapeless().isEmpty()) {
+                if (layer.mask().isPresent() && of.design().shapeless(layer).isEmpty()) {
                     path(content, layer.mask().get().outline(of.design().repeat()));
                     content.clip();
                 }

@@ -22,6 +22,7 @@ import org.vatwright.core.project.Output;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
+import org.vatwright.files.Demos;
 import org.vatwright.files.demo.DemoCommission;
 import org.vatwright.files.disk.Limits;
 import org.vatwright.files.picture.PictureWriter;
@@ -36,7 +37,7 @@ class FillFileTest {
     private Path folder;
 
     private static Project nested() {
-        Project demo = DemoCommission.load();
+        Project demo = Demos.withoutPictures();
         Design wake = demo.design(new Id("wake")).orElseThrow();
         return demo.edit(new Id("buoys"), d -> d.withRepeat(d.repeat().withCells(3, 2)).addFill(Fill.of("Sea", wake)
                 .withScale(0.5, 0.75).withTurnDeg(30).withStart(3, -4).withFollows(false))
@@ -73,7 +74,7 @@ class FillFileTest {
     @Test
     void picturesAreLimitedTogether() throws IOException {
         Raster raster = new Raster(300, 200);
-        Project project = DemoCommission.load();
+        Project project = Demos.withoutPictures();
         for (String id : new String[]{"wake", "buoys", "terns"}) {
             Raster own = new Raster(300, 200);
             own.argb()[0] = 0xFF000000 | id.hashCode();
@@ -112,7 +113,7 @@ class FillFileTest {
 
     @Test
     void whatRestsInAStructureIsKept() {
-        Project demo = DemoCommission.load();
+        Project demo = Demos.withoutPictures();
         Project project = demo.edit(new Id("quay"), d -> d.withLayers(d.layers().stream()
                 .map(l -> l.structure() instanceof Blocks blocks
                         ? l.withStructure(blocks.withInking(new Inking(Inking.Way.BY_TURN, blocks.inking().inks(),

@@ -24,7 +24,7 @@ import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
-import org.vatwright.files.demo.DemoCommission;
+import org.vatwright.files.Demos;
 import org.vatwright.files.disk.Limits;
 
 /** Pictures stand beside the document, not in it. */
@@ -46,7 +46,7 @@ class PictureEntriesTest {
     }
 
     private static Project with(Picture... pictures) {
-        Project project = DemoCommission.load();
+        Project project = Demos.withoutPictures();
         for (Picture picture : pictures) {
             project = project.edit(GANGWAY, d -> d.addFill(new Fill("Paper", new Fill.OfPicture(picture))));
         }

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
@@ -39,6 +40,7 @@ import org.vatwright.core.family.motif.Instance;
 import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.family.motif.Placing;
 import org.vatwright.core.family.plaid.Plaid;
+import org.vatwright.core.family.together.Together;
 import org.vatwright.core.family.tooth.Tooth;
 import org.vatwright.core.family.zigzag.Zigzag;
 import org.vatwright.core.loom.Look;
@@ -61,6 +63,7 @@ import org.vatwright.core.shape.Outline;
 import org.vatwright.core.tooth.ToothForm;
 import org.vatwright.core.tooth.ToothKind;
 import org.vatwright.core.woven.ThreadMask;
+import org.vatwright.files.Demos;
 import org.vatwright.files.demo.DemoCommission;
 import org.vatwright.files.disk.Disk;
 
@@ -71,7 +74,7 @@ class ProjectFileTest {
 
     private Path demo() {
         Path file = folder.resolve("demo.vatwright");
-        ProjectFile.write(DemoCommission.load(), file);
+        ProjectFile.write(Demos.withoutPictures(), file);
         return file;
     }
 
@@ -174,7 +177,8 @@ class ProjectFileTest {
     @Test
     void everyFamilyOfTheCatalogueHasItsCodec() {
         assertThat(StructureCodec.ALL).extracting(StructureCodec::family)
-                .containsExactlyElementsOf(Catalogue.FAMILIES.stream().map(Catalogue.Family::id).toList());
+                .containsExactlyElementsOf(Stream.concat(Catalogue.FAMILIES.stream().map(Catalogue.Family::id),
+                        Stream.of(Together.FAMILY)).toList());
     }
 
     @Test

@@ -21,7 +21,7 @@ import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
-import org.vatwright.files.demo.DemoCommission;
+import org.vatwright.files.Demos;
 import org.vatwright.files.disk.FileStamp;
 import org.vatwright.files.project.ProjectFile;
 
@@ -29,7 +29,7 @@ class RecoveryTest {
 
     @TempDir
     Path folder;
-    private final Project demo = DemoCommission.load();
+    private final Project demo = Demos.withoutPictures();
 
     private RecoveryStore store() {
         return new RecoveryStore(folder.resolve("recovery"));

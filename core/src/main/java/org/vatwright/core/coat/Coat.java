@@ -1,9 +1,10 @@
-package org.vatwright.core.render;
+package org.vatwright.core.coat;
 
 import java.awt.geom.Rectangle2D;
 import java.lang.ref.SoftReference;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 import org.vatwright.core.colour.Packed;
 import org.vatwright.core.pattern.Effect;
@@ -28,23 +29,24 @@ import org.vatwright.core.shape.DrawingPainter;
  * which are premultiplied pixels. One that needs no neighbours paints whatever rows are asked for; an effect has the whole
  * tile painted first.
  */
-final class Coat implements Painter {
+public final class Coat implements Painter {
 
     private static final int STRIP_PX = 1 << 16;
     private static final double FLATNESS_MM = 0.005;
 
     private final Painter painter;
-    private final Optional<Painter> mask;
+    /** Each as coverage; what shows is in all of them. */
+    private final List<Painter> masks;
     private final int width;
 
-    private Coat(Painter painter, Optional<Painter> mask, int width) {
+    private Coat(Painter painter, List<Painter> masks, int width) {
         this.painter = painter;
-        this.mask = mask;
+        this.masks = masks;
         this.width = width;
     }
 
     /** Makes ready, under the request's work, what paints a layer. */
-    static Coat of(Layer layer, PaintRequest asked) {
+    public static Coat of(Layer layer, PaintRequest asked) {
         Painter marks = marks(layer, asked);
         if (!layer.effects().isEmpty()) {
             Raster done = whole(marks, asked.grid(), asked.work());
@@ -54,7 +56,9 @@ final class Coat implements Painter {
             }
             marks = new Painted(done);
         }
-        return new Coat(marks, layer.mask().map(m -> m.painter(asked)), asked.grid().widthPx());
+        List<Painter> masks = Stream.concat(layer.mask().map(m -> m.painter(asked)).stream(),
+                layer.fade().map(f -> f.painter(asked)).stream()).toList();
+        return new Coat(marks, masks, asked.grid().widthPx());
     }
 
     /** Fills that run through what knows only colours need more than its own painter. */
@@ -81,12 +85,12 @@ final class Coat implements Painter {
     }
 
     /** @return the coat of a tile that was painted before */
-    static Coat of(Painted painted) {
-        return new Coat(painted, Optional.empty(), painted.raster().width());
+    public static Coat of(Painted painted) {
+        return new Coat(painted, List.of(), painted.raster().width());
     }
 
     /** @return the whole of it, to be kept */
-    Painted painted(TileGrid grid, Work work) {
+    public Painted painted(TileGrid grid, Work work) {
         return new Painted(whole(this, grid, work));
     }
 
@@ -100,15 +104,15 @@ final class Coat implements Painter {
 
     @Override
     public boolean opaque() {
-        return painter.opaque() && mask.isEmpty();
+        return painter.opaque() && masks.isEmpty();
     }
 
     /** Lays its rows on those that are there, of the tile's whole width. @param scratch of as many pixels, may be overwritten */
-    void lay(int[] under, int at, int from, int to, double opacity, BlendMode mode, int[] scratch) {
+    public void lay(int[] under, int at, int from, int to, double opacity, BlendMode mode, int[] scratch) {
         int count = (to - from) * width;
-        if (painter instanceof Painted ready && mask.isEmpty() && mode == BlendMode.NORMAL && at == from * width) {
+        if (painter instanceof Painted ready && masks.isEmpty() && mode == BlendMode.NORMAL && at == from * width) {
             Compositor.lay(under, ready.at((int) Math.round(opacity * 256)), at, at + count);
-        } else if (painter instanceof Painted ready && mask.isEmpty()) {
+        } else if (painter instanceof Painted ready && masks.isEmpty()) {
             Compositor.lay(under, at, ready.raster().argb(), from * width, count, opacity, mode);
         } else {
             paint(scratch, 0, from, to);
@@ -119,7 +123,7 @@ final class Coat implements Painter {
     @Override
     public void paint(int[] out, int at, int from, int to) {
         painter.paint(out, at, from, to);
-        mask.ifPresent(m -> {
+        masks.forEach(m -> {
             int[] seen = new int[(to - from) * width];
             m.paint(seen, 0, from, to);
             Compositor.keep(out, at, seen);
@@ -129,7 +133,7 @@ final class Coat implements Painter {
     @Override
     public void paint(int[] out, int at, int from, int to, int wide, int left, int right) {
         painter.paint(out, at, from, to, width, left, right);
-        mask.ifPresent(m -> {
+        masks.forEach(m -> {
             int[] seen = new int[(to - from) * (right - left)];
             m.paint(seen, 0, from, to, width, left, right);
             Compositor.keep(out, at, seen);
@@ -137,7 +141,7 @@ final class Coat implements Painter {
     }
 
     /** A tile that is there already. Whether every pixel of it is opaque is looked up when first asked. */
-    static final class Painted implements Painter {
+    public static final class Painted implements Painter {
 
         private final Raster raster;
         private volatile Boolean opaque;
@@ -146,11 +150,11 @@ final class Coat implements Painter {
         /** At an opacity that was asked for last. @param share of 256 */
         private record Seen(int share, int[] argb) {}
 
-        Painted(Raster raster) {
+        public Painted(Raster raster) {
             this.raster = raster;
         }
 
-        Raster raster() {
+        public Raster raster() {
             return raster;
         }
 

@@ -1,4 +1,4 @@
-package org.vatwright.core.render;
+package org.vatwright.core.coat;
 
 import java.util.ArrayList;
 import java.util.HashMap;

@@ -1,0 +1,180 @@
+package org.vatwright.core.coat;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+import org.junit.jupiter.api.Test;
+import org.vatwright.core.Samples;
+import org.vatwright.core.effect.Blur;
+import org.vatwright.core.effect.CastShadow;
+import org.vatwright.core.family.together.Taken;
+import org.vatwright.core.family.together.Together;
+import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.pattern.Course;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fade;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.Recipe;
+import org.vatwright.core.pattern.Shows;
+import org.vatwright.core.raster.BlendMode;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
+import org.vatwright.core.render.TileCache;
+import org.vatwright.core.render.TileRenderer;
+import org.vatwright.core.repeat.Arrangement;
+import org.vatwright.core.repeat.TileGrid;
+
+/** Where layers show: by the marks of others, faded, taken together. */
+class ShowsTest {
+
+    private static final int PX = 200;
+    /** Left half of the tile, its upper half, all of it. */
+    private static final Layer LEFT = layer(1, "Left", 0, Samples.NAVY, Ink.CLEAR);
+    private static final Layer UPPER = layer(2, "Upper", 90, Samples.MADDER, Ink.CLEAR);
+    private static final Layer ALL = layer(3, "All", 0, Samples.NAVY, Samples.NAVY);
+
+    private static Layer layer(int id, String name, double angle, Ink... inks) {
+        int[] next = {0};
+        return new Layer(id, name, Samples.stripes(angle, 20, 20).withInks(i -> inks[next[0]++ % 2]));
+    }
+
+    private static Design design(Layer... layers) {
+        return Samples.design(40, 40, Arrangement.STRAIGHT).withLayers(List.of(layers));
+    }
+
+    private static Raster paint(Design design) {
+        return TileRenderer.render(new Cloth(design, Samples.morning()), TileGrid.ofWidth(design.repeat().tile(), PX),
+                Work.on(2));
+    }
+
+    /** By quarter: upper left, upper right, lower left, lower right. */
+    private static List<Boolean> shown(Design design, Ink ink) {
+        Raster tile = paint(design);
+        int colour = Samples.morning().colours().get(Samples.PALETTE.slot(ink.words())).argb();
+        return List.of(tile.at(50, 50) == colour, tile.at(150, 50) == colour, tile.at(50, 150) == colour,
+                tile.at(150, 150) == colour);
+    }
+
+    @Test
+    void inTheMarksOfAnyLowerLayerOrOutsideThem() {
+        List<Boolean> upper = shown(design(UPPER), Samples.MADDER);
+        assertThat(upper).containsOnly(true, false).containsSequence(true, true);
+        Layer unseen = UPPER.withVisible(false);
+        assertThat(shown(design(unseen, ALL.withShows(Shows.IN_MARKS_BELOW)), Samples.NAVY)).isEqualTo(upper);
+        assertThat(shown(design(unseen, ALL.withShows(new Shows.InMarks(0, true))), Samples.NAVY))
+                .isEqualTo(upper.stream().map(b -> !b).toList());
+        // Of the lower of two.
+        assertThat(shown(design(unseen, LEFT.withVisible(false), ALL.withShows(new Shows.InMarks(2, false))),
+                Samples.NAVY)).isEqualTo(upper);
+        assertThat(shown(design(unseen, LEFT.withVisible(false), ALL.withShows(new Shows.InMarks(1, true))),
+                Samples.NAVY)).containsExactly(false, true, false, true);
+        // Of one that lies above, or is gone: everywhere.
+        for (int of : new int[]{2, 77}) {
+            assertThat(shown(design(LEFT.withVisible(false), ALL.withShows(new Shows.InMarks(of, false)), unseen),
+                    Samples.NAVY)).containsOnly(true);
+        }
+    }
+
+    @Test
+    void marksOfALayerThatIsConfinedItselfAreWhatItShows() {
+        Design chain = design(LEFT.withVisible(false), UPPER.withShows(new Shows.InMarks(1, false)).withVisible(false),
+                ALL.withShows(new Shows.InMarks(2, false)));
+        List<Boolean> upper = shown(design(UPPER), Samples.MADDER);
+        assertThat(shown(chain, Samples.NAVY)).containsExactly(upper.get(0), false, upper.get(2), false);
+    }
+
+    @Test
+    void whatIsKeptIsTheSameAsWhatIsPaintedAnew() {
+        TileCache cache = new TileCache(10_000_000, 40_000_000);
+        Layer base = layer(4, "Base", 0, Samples.MADDER, Samples.LINEN);
+        List<Layer> layers = new ArrayList<>(List.of(base, UPPER, LEFT.withOpacity(0.5),
+                ALL.withShows(new Shows.InMarks(2, true)).withMode(BlendMode.MULTIPLY)));
+        TileGrid grid = TileGrid.ofWidth(design(base).repeat().tile(), PX);
+        for (double opacity : new double[]{1, 0.3, 0.7}) {
+            // The top one asks for a coat that lies below what changes.
+            layers.set(2, layers.get(2).withOpacity(opacity).withEffects(List.of(new Blur(opacity))));
+            Design design = design(layers.toArray(Layer[]::new));
+            assertThat(cache.tile(new Cloth(design, Samples.morning()), grid, Work.on(2)).argb())
+                    .isEqualTo(paint(design).argb());
+        }
+    }
+
+    @Test
+    void aFadeShowsWhatItsCourseSays() {
+        Design design = design(ALL.withFade(Optional.of(new Fade(new Course(Course.Kind.LINEAR, 0, 0.5, 1, 0.5), 0.2,
+                0.8)))).withGround(Ink.CLEAR);
+        Raster tile = paint(design);
+        for (int x = 5; x < PX; x += 19) {
+            assertThat((tile.at(x, 33) >>> 24) / 255.0).isCloseTo(0.2 + 0.6 * (x + 0.5) / PX, within(0.005));
+        }
+        assertThat(new Fade(new Course(Course.Kind.LINEAR, 0, 0.5, 1, 0.5), 0.2, 0.8).agrees()).isFalse();
+        assertThat(new Fade(new Course(Course.Kind.RADIAL, 0, 0.5, 1, 0.5), 0.2, 0.8).agrees()).isTrue();
+        Design whole = design(ALL.withFade(Optional.of(new Fade(new Course(Course.Kind.ROUND, 0.5, 0.5, 1, 0.5), 1,
+                1))));
+        assertThat(paint(whole).argb()).as("all of it everywhere changes nothing").isEqualTo(paint(design(ALL)).argb());
+        assertThatThrownBy(() -> new Fade(new Course(Course.Kind.LINEAR, 0, 0, 1, 0), 0, 1.5))
+                .hasMessageContaining("150 %");
+    }
+
+    @Test
+    void takenTogetherTheyLookTheSameAndOneEffectIsOfAll() {
+        Design apart = design(LEFT, UPPER.withMode(BlendMode.MULTIPLY), layer(3, "Ring", 45, Samples.LINEN, Ink.CLEAR)
+                .withShows(new Shows.InMarks(1, false)));
+        Design one = Taken.together(apart.withGround(Ink.CLEAR), Set.of(1, 2, 3), "Both");
+        assertThat(one.layers()).extracting(Layer::name).containsExactly("Both");
+        assertThat(paint(one).argb()).isEqualTo(paint(apart.withGround(Ink.CLEAR)).argb());
+        assertThat(one.usedSlots()).isEqualTo(apart.withGround(Ink.CLEAR).usedSlots());
+        // One shadow of all of them: beneath the one above no shadow falls on the one below.
+        CastShadow shadow = new CastShadow(3, 135, 0, 1, Samples.LINEN);
+        Design lit = one.replace(one.layers().getFirst().id(), l -> l.withEffects(List.of(shadow)));
+        Raster plain = paint(one);
+        Raster shaded = paint(lit);
+        int marks = 0;
+        for (int i = 0; i < plain.argb().length; i++) {
+            if (plain.argb()[i] >>> 24 == 255) {
+                marks++;
+                assertThat(shaded.argb()[i]).isEqualTo(plain.argb()[i]);
+            }
+        }
+        assertThat(marks).isGreaterThan(PX * PX / 3);
+        assertThat(shaded.argb()).isNotEqualTo(plain.argb());
+        Design again = Taken.opened(lit, lit.layers().getFirst().id());
+        assertThat(again.layers()).extracting(Layer::name).containsExactly("Left", "Upper", "Ring");
+        assertThat(paint(again).argb()).isEqualTo(paint(apart.withGround(Ink.CLEAR)).argb());
+    }
+
+    @Test
+    void halfOfWhatShowsByAnotherIsNotTaken() {
+        Design design = design(LEFT, UPPER, ALL.withShows(new Shows.InMarks(1, false)));
+        assertThatThrownBy(() -> Taken.together(design, Set.of(2, 3), "Two")).isInstanceOf(Refusal.class)
+                .hasMessage("All shows by the marks of Left; take both, or neither");
+        assertThatThrownBy(() -> Taken.together(design, Set.of(2), "One")).hasMessageContaining("at least two");
+        assertThatThrownBy(() -> new Together(List.of(LEFT, LEFT))).hasMessageContaining("number 1");
+        Layer deep = LEFT;
+        for (int i = 0; i < 7; i++) {
+            deep = new Layer(1, "Deep", new Together(List.of(deep)));
+        }
+        Layer deepest = deep;
+        assertThatThrownBy(() -> new Together(List.of(new Layer(1, "Deep", new Together(List.of(deepest))))))
+                .hasMessageContaining("depth");
+    }
+
+    @Test
+    void broughtIntoAnotherDesignALayerKeepsTheMarksThatComeAlong() {
+        Design from = design(LEFT, UPPER, ALL.withShows(new Shows.InMarks(1, true)));
+        Design into = design(layer(1, "Own", 0, Samples.NAVY, Ink.CLEAR));
+        Design brought = Recipe.brought(into, from, Set.of(1, 3));
+        Layer last = brought.layers().getLast();
+        assertThat(last.shows()).isEqualTo(new Shows.InMarks(brought.layers().get(1).id(), true));
+        assertThat(Recipe.brought(into, from, Set.of(3)).layers().getLast().shows())
+                .isEqualTo(new Shows.InMarks(Shows.InMarks.BELOW, true));
+    }
+}

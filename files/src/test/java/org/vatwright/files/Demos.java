@@ -1,0 +1,17 @@
+package org.vatwright.files;
+
+import org.vatwright.core.measure.Id;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.project.Project;
+import org.vatwright.files.demo.DemoCommission;
+
+/** The demo as a test needs it. */
+public final class Demos {
+
+    private Demos() {}
+
+    /** With its foil dots in a plain ink, for tests that count the pictures they put in themselves. */
+    public static Project withoutPictures() {
+        return DemoCommission.load().edit(new Id("shoal"), d -> d.removeFill("Foil", Ink.slot("Foam")));
+    }
+}
