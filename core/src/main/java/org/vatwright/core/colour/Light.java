@@ -48,6 +48,13 @@ public final class Light {
         }
     }
 
+    /** The same of each times another number. */
+    public static void places(float[] linear, float[] times, int[] places) {
+        for (int i = 0; i < places.length; i++) {
+            places[i] = (int) (Math.max(0, Math.min(1, linear[i] * times[i])) * STEPS + 0.5f);
+        }
+    }
+
     /** @param place from {@link #places} @return 0 to 255 */
     public static int at(int place) {
         return ENCODED[place] & 255;

@@ -11,6 +11,8 @@ import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.PaintRequest;
 import org.vatwright.core.raster.Compositor;
 import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Rows;
+import org.vatwright.core.raster.Work;
 
 /**
  * A shadow of the marks on what lies below.
@@ -25,6 +27,7 @@ public record CastShadow(double lengthMm, double lightDeg, double softMm, double
         Ink ink) implements Effect, CastShadowBuilder.With {
 
     public static final String KIND = "cast-shadow";
+    private static final int STRIP_ROWS = 32;
 
     public CastShadow {
         Require.within("length of a shadow", lengthMm, 0, 1000, "mm");
@@ -50,17 +53,25 @@ public record CastShadow(double lengthMm, double lightDeg, double softMm, double
         }
         int w = coat.width();
         int h = coat.height();
+        Work quiet = asked.work().telling(s -> {});
         double away = Math.toRadians(lightDeg);
         float[] shade = Moved.alpha(coat, -lengthMm * Math.cos(away) / asked.grid().mmPerPxX(),
-                lengthMm * Math.sin(away) / asked.grid().mmPerPxY());
+                lengthMm * Math.sin(away) / asked.grid().mmPerPxY(), quiet);
         SoftPlane.blur(shade, w, softMm / asked.grid().mmPerPxX(), softMm / asked.grid().mmPerPxY(),
-                asked.work().telling(s -> {}));
+                quiet);
         int colour = asked.inks().argb(ink);
         Raster out = new Raster(w, h);
-        for (int i = 0; i < shade.length; i++) {
-            out.argb()[i] = Packed.scaled(colour, Math.round(Math.min(1, shade[i]) * (float) strength * 256));
+        // By strength, so that a pixel takes one look.
+        int[] shades = new int[257];
+        for (int i = 0; i <= 256; i++) {
+            shades[i] = Packed.scaled(colour, i);
         }
-        Compositor.lay(out.argb(), coat.argb(), 0, shade.length);
+        Rows.each(h, STRIP_ROWS, quiet, (from, to) -> {
+            for (int i = from * w; i < to * w; i++) {
+                out.argb()[i] = shades[(int) (Math.min(1, shade[i]) * (float) strength * 256 + 0.5f)];
+            }
+            Compositor.lay(out.argb(), coat.argb(), from * w, to * w);
+        });
         return out;
     }
 

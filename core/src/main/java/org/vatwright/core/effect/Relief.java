@@ -8,6 +8,7 @@ import org.vatwright.core.pattern.Effect;
 import org.vatwright.core.pattern.PaintRequest;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Rows;
+import org.vatwright.core.raster.Work;
 
 /**
  * Marks raised or sunk, lit from one side. The height of a place is that of its coverage, or of its lightness, softened; its
@@ -28,7 +29,15 @@ public record Relief(double heightMm, double softMm, double lightDeg, double ele
 
     public static final String KIND = "relief";
     private static final int STRIP_ROWS = 32;
-    private static final int GLOSS = 18;
+
+    /** By coverage, what a premultiplied value is times as much without it. */
+    private static final float[] STRAIGHT = new float[256];
+
+    static {
+        for (int a = 1; a < 256; a++) {
+            STRAIGHT[a] = 255f / a;
+        }
+    }
 
     public Relief {
         Require.within("height of a relief", heightMm, 0, 100, "mm");
@@ -61,9 +70,10 @@ public record Relief(double heightMm, double softMm, double lightDeg, double ele
         int h = coat.height();
         double wide = asked.grid().mmPerPxX();
         double high = asked.grid().mmPerPxY();
-        float[] height = heights(coat);
+        float[] height = heights(coat, asked.work().telling(s -> {}));
         SoftPlane.blur(height, w, softMm / wide, softMm / high, asked.work().telling(s -> {}));
-        double scale = sunk ? -heightMm : heightMm;
+        float across = (float) ((sunk ? -heightMm : heightMm) / (2 * wide));
+        float along = (float) ((sunk ? -heightMm : heightMm) / (2 * high));
         Raster out = new Raster(w, h);
         Shade shade = new Shade(Math.toRadians(lightDeg), Math.toRadians(elevationDeg), shine);
         Rows.each(h, STRIP_ROWS, asked.work().telling(s -> {}), (from, to) -> {
@@ -75,8 +85,8 @@ public record Relief(double heightMm, double softMm, double lightDeg, double ele
                     if (argb >>> 24 != 0) {
                         int left = y * w + (x == 0 ? w - 1 : x - 1);
                         int right = y * w + (x == w - 1 ? 0 : x + 1);
-                        double sx = scale * (height[right] - height[left]) / (2 * wide);
-                        double sy = scale * (height[down + x] - height[up + x]) / (2 * high);
+                        float sx = across * (height[right] - height[left]);
+                        float sy = along * (height[down + x] - height[up + x]);
                         argb = shade.lit(argb, sx, sy);
                     }
                     out.argb()[y * w + x] = argb;
@@ -86,61 +96,87 @@ public record Relief(double heightMm, double softMm, double lightDeg, double ele
         return out;
     }
 
-    private float[] heights(Raster coat) {
+    private float[] heights(Raster coat, Work work) {
         float[] height = new float[coat.argb().length];
-        for (int i = 0; i < height.length; i++) {
-            int argb = coat.argb()[i];
-            height[i] = fromLightness
-                    ? (0.2126f * (argb >> 16 & 255) + 0.7152f * (argb >> 8 & 255) + 0.0722f * (argb & 255)) / 255
-                    : (argb >>> 24) / 255f;
-        }
+        Rows.each(coat.height(), STRIP_ROWS, work, (from, to) -> {
+            for (int i = from * coat.width(); i < to * coat.width(); i++) {
+                int argb = coat.argb()[i];
+                height[i] = fromLightness
+                        ? (0.2126f * (argb >> 16 & 255) + 0.7152f * (argb >> 8 & 255) + 0.0722f * (argb & 255)) / 255
+                        : (argb >>> 24) / 255f;
+            }
+        });
         return height;
     }
 
     /** Light on a slope. */
     static final class Shade {
-        private final double lx;
-        private final double ly;
-        private final double lz;
-        private final double shine;
-        private final double[] half;
+        private final float lx;
+        private final float ly;
+        private final float lz;
+        private final float shine;
+        private final float halfX;
+        private final float halfY;
+        private final float halfZ;
+        /** Gloss of a level place. */
+        private final float level;
 
         Shade(double way, double elevation, double shine) {
-            lx = Math.cos(elevation) * Math.cos(way);
-            ly = -Math.cos(elevation) * Math.sin(way);
-            lz = Math.sin(elevation);
-            this.shine = shine;
+            lx = (float) (Math.cos(elevation) * Math.cos(way));
+            ly = (float) (-Math.cos(elevation) * Math.sin(way));
+            lz = (float) Math.sin(elevation);
+            this.shine = (float) shine;
             double length = Math.sqrt(lx * lx + ly * ly + (lz + 1) * (lz + 1));
-            half = new double[]{lx / length, ly / length, (lz + 1) / length};
+            halfX = (float) (lx / length);
+            halfY = (float) (ly / length);
+            halfZ = (float) ((lz + 1) / length);
+            level = glossy(halfZ);
         }
 
         /** @return how bright a slope is beside a level place: its cosine over the level one's. @param sx,sy rise by run */
         double light(double sx, double sy) {
-            double length = Math.sqrt(sx * sx + sy * sy + 1);
-            return Math.max(0, (lz - sx * lx - sy * ly) / length) / lz;
+            return light((float) sx, (float) sy, upright((float) sx, (float) sy));
         }
 
-        private double gloss(double sx, double sy) {
-            double length = Math.sqrt(sx * sx + sy * sy + 1);
-            double cosine = Math.max(0, (half[2] - sx * half[0] - sy * half[1]) / length);
-            return shine * Math.max(0, Math.pow(cosine, GLOSS) - Math.pow(half[2], GLOSS));
+        /** @return the share of upright in the direction that a slope faces */
+        private static float upright(float sx, float sy) {
+            return 1 / (float) Math.sqrt(sx * sx + sy * sy + 1);
         }
 
-        int lit(int argb, double sx, double sy) {
+        private float light(float sx, float sy, float upright) {
+            return Math.max(0, (lz - sx * lx - sy * ly) * upright) / lz;
+        }
+
+        private float gloss(float sx, float sy, float upright) {
+            return shine * Math.max(0, glossy(Math.max(0, (halfZ - sx * halfX - sy * halfY) * upright)) - level);
+        }
+
+        /** The cosine's eighteenth power. */
+        private static float glossy(float cosine) {
+            float second = cosine * cosine;
+            float fourth = second * second;
+            float eighth = fourth * fourth;
+            return eighth * eighth * second;
+        }
+
+        int lit(int argb, float sx, float sy) {
             if (sx == 0 && sy == 0) {
                 return argb;
             }
-            double light = light(sx, sy);
-            double gloss = shine == 0 ? 0 : gloss(sx, sy);
+            float upright = upright(sx, sy);
+            float light = light(sx, sy, upright);
+            float gloss = shine == 0 ? 0 : gloss(sx, sy, upright);
             int alpha = argb >>> 24;
-            return alpha << 24 | channel(argb >> 16 & 255, alpha, light, gloss) << 16
-                    | channel(argb >> 8 & 255, alpha, light, gloss) << 8 | channel(argb & 255, alpha, light, gloss);
+            float straight = STRAIGHT[alpha];
+            return alpha << 24 | channel(argb >> 16 & 255, alpha, straight, light, gloss) << 16
+                    | channel(argb >> 8 & 255, alpha, straight, light, gloss) << 8
+                    | channel(argb & 255, alpha, straight, light, gloss);
         }
 
-        private static int channel(int value, int alpha, double light, double gloss) {
-            double linear = Light.linear(Math.min(255, (value * 255 + alpha / 2) / alpha));
-            double lit = Math.min(1, linear * light + gloss);
-            return (Light.channel((float) lit) * alpha + 127) / 255;
+        private static int channel(int value, int alpha, float straight, float light, float gloss) {
+            float linear = Light.linear(Math.min(255, (int) (value * straight + 0.5f)));
+            int lit = Light.channel(linear * light + gloss);
+            return alpha == 255 ? lit : (lit * alpha + 127) / 255;
         }
     }
 

@@ -1,20 +1,19 @@
 package org.vatwright.core.effect;
 
 import java.util.Arrays;
+import java.util.Objects;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
 
 import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;
 
 /**
- * Blurs a plane of numbers on the torus by a normal spread: by its true weights while it is narrow, else by three running
- * means whose ends take a share, so that their spread is the wanted one exactly (extended box filter, Gwosdek 2011).
- * Downwards it goes by blocks of columns, turned into rows.
+ * Blurs a plane of numbers, 0 to 1, on the torus by a normal spread: many lines at once ({@link BoxLines}); line by line where
+ * it is so wide that sums of floats would not be exact.
  */
 final class SoftPlane {
 
-    private static final double NARROW_PX = 6;
-    /** Weights beyond so many standard deviations are below a hundred-thousandth. */
-    private static final double REACH = 4.5;
     /** A spread of more periods than this leaves the mean: the first wave keeps exp(-2 pi^2 s^2), here 1e-9. */
     private static final double ALL = 1.05;
     private static final int PASSES = 3;
@@ -27,7 +26,17 @@ final class SoftPlane {
     /** @param plane rows of {@code w}; changed in place. @param across,down standard deviation in pixels */
     static void blur(float[] plane, int w, double across, double down, Work work) {
         int h = plane.length / w;
-        if (across > 0) {
+        boolean rows = across > 0 && BoxLines.fits(w, across);
+        if (rows) {
+            Queue<BoxLines> free = new ConcurrentLinkedQueue<>();
+            Rows.each(h, BoxLines.LANES, work, (from, to) -> {
+                BoxLines lines = Objects.requireNonNullElseGet(free.poll(), () -> new BoxLines(w, across));
+                rows(plane, w, from, to, lines);
+                free.add(lines);
+            });
+        }
+        boolean columns = down > 0 && BoxLines.fits(h, down);
+        if (!rows && across > 0) {
             Rows.each(h, STRIP, work, (from, to) -> {
                 Line line = new Line(w, across);
                 for (int y = from; y < to; y++) {
@@ -37,8 +46,43 @@ final class SoftPlane {
                 }
             });
         }
-        if (down > 0) {
+        if (columns) {
+            Queue<BoxLines> free = new ConcurrentLinkedQueue<>();
+            Rows.each(w, BoxLines.LANES, work, (from, to) -> {
+                BoxLines lines = Objects.requireNonNullElseGet(free.poll(), () -> new BoxLines(h, down));
+                columns(plane, w, from, to, lines);
+                free.add(lines);
+            });
+        } else if (down > 0) {
             Rows.each(w, STRIP, work, (from, to) -> columns(plane, w, h, from, to, down));
+        }
+    }
+
+    /** Some rows side by side. */
+    private static void rows(float[] plane, int w, int from, int to, BoxLines lines) {
+        for (int x = 0; x < w; x++) {
+            float[] place = lines.place(x);
+            for (int y = from, at = from * w + x; y < to; y++, at += w) {
+                place[y - from] = plane[at];
+            }
+        }
+        lines.blur();
+        for (int x = 0; x < w; x++) {
+            float[] place = lines.place(x);
+            for (int y = from, at = from * w + x; y < to; y++, at += w) {
+                plane[at] = place[y - from];
+            }
+        }
+    }
+
+    private static void columns(float[] plane, int w, int from, int to, BoxLines lines) {
+        int h = plane.length / w;
+        for (int y = 0; y < h; y++) {
+            System.arraycopy(plane, y * w + from, lines.place(y), 0, to - from);
+        }
+        lines.blur();
+        for (int y = 0; y < h; y++) {
+            System.arraycopy(lines.place(y), 0, plane, y * w + from, to - from);
         }
     }
 
@@ -62,38 +106,18 @@ final class SoftPlane {
         }
     }
 
-    /** One line of the torus. */
+    /** One line of the torus, with sums that are exact however long it is. */
     private static final class Line {
         private final double spread;
         private float[] values;
         private float[] other;
-        private final float[] weights;
-        /** The line with what comes in again before its start and after its end. */
-        private final float[] padded;
         private final long[] whole;
 
         Line(int length, double spread) {
             this.spread = spread;
             values = new float[length];
             other = new float[length];
-            weights = spread < NARROW_PX ? weights(spread) : new float[0];
-            whole = new long[weights.length > 0 ? 0 : length];
-            padded = new float[length + 2 * Math.max(0, weights.length - 1)];
-        }
-
-        private static float[] weights(double spread) {
-            int reach = (int) Math.ceil(REACH * spread);
-            double[] w = new double[reach + 1];
-            double sum = 0;
-            for (int i = 0; i <= reach; i++) {
-                w[i] = Math.exp(-0.5 * i * i / (spread * spread));
-                sum += i == 0 ? w[i] : 2 * w[i];
-            }
-            float[] weights = new float[reach + 1];
-            for (int i = 0; i <= reach; i++) {
-                weights[i] = (float) (w[i] / sum);
-            }
-            return weights;
+            whole = new long[length];
         }
 
         void blur() {
@@ -103,29 +127,11 @@ final class SoftPlane {
                     sum += (long) (value * WHOLE);
                 }
                 Arrays.fill(values, (float) (sum / (values.length * WHOLE)));
-            } else if (weights.length > 0) {
-                weigh();
             } else {
                 for (int pass = 0; pass < PASSES; pass++) {
                     run();
                 }
             }
-        }
-
-        private void weigh() {
-            int n = values.length;
-            int reach = weights.length - 1;
-            for (int i = 0; i < padded.length; i++) {
-                padded[i] = values[Math.floorMod(i - reach, n)];
-            }
-            Arrays.fill(other, 0);
-            for (int k = 0; k <= reach; k++) {
-                float weight = k == 0 ? weights[0] / 2 : weights[k];
-                for (int i = 0; i < n; i++) {
-                    other[i] += weight * (padded[i + reach - k] + padded[i + reach + k]);
-                }
-            }
-            swap();
         }
 
         /** A mean of 2 r + 1 whole values and a share of the next one at both ends. */

@@ -25,6 +25,10 @@ public final class Compositor {
             lay(under, at, over, from, count, (int) Math.round(opacity * 256));
             return;
         }
+        if (WholeBlends.knows(mode)) {
+            WholeBlends.lay(under, at, over, from, count, (int) Math.round(opacity * 256), mode);
+            return;
+        }
         float[] scratch = new float[6];
         for (int i = 0; i < count; i++) {
             if (over[from + i] >>> 24 != 0) {
@@ -55,7 +59,7 @@ public final class Compositor {
         }
     }
 
-    private static boolean clear(int[] pixels, int count) {
+    static boolean clear(int[] pixels, int count) {
         int any = 0;
         for (int i = 0; i < count; i++) {
             any |= pixels[i];
@@ -96,9 +100,15 @@ public final class Compositor {
 
     /** One pixel with a blend mode. @param opacity 0 to 1 */
     public static int blended(int under, int over, double opacity, BlendMode mode) {
-        return mode == BlendMode.NORMAL
-                ? normal(under, over, (int) Math.round(opacity * 256))
-                : blended(under, over, opacity, mode, new float[6]);
+        if (mode == BlendMode.NORMAL) {
+            return normal(under, over, (int) Math.round(opacity * 256));
+        }
+        if (WholeBlends.knows(mode)) {
+            int[] pixel = {under};
+            WholeBlends.lay(pixel, 0, new int[]{over}, 0, 1, (int) Math.round(opacity * 256), mode);
+            return pixel[0];
+        }
+        return blended(under, over, opacity, mode, new float[6]);
     }
 
     /** co = cs as (1 - ab) + cb ab (1 - as) + as ab B(cb, cs); recommendation, section 10. */

@@ -20,17 +20,22 @@ final class Crystals implements ToothField {
     @Override
     public Reader reader() {
         Facets.Reader reader = facets.reader();
-        long[] cells = new long[count];
+        int[] cells = new int[count];
+        float[] levels = new float[facets.cells()];
+        float[] picks = new float[facets.cells()];
+        Facets.Made made = (cell, id) -> {
+            double share = Facets.share(id);
+            // There and back: all levels stay as frequent as they are.
+            levels[cell] = (float) (moving ? Math.abs(1 - 2 * fraction(share / 2 + phase + 0.5)) : share);
+            picks[cell] = (float) Facets.share(Noise.mix(id + 5));
+        };
         return (y, level, pick) -> {
-            reader.row(y, cells);
+            reader.row(y, made, cells);
             for (int x = 0; x < level.length; x++) {
-                double share = Facets.share(cells[x]);
-                // There and back: all levels stay as frequent as they are.
-                double now = moving ? Math.abs(1 - 2 * fraction(share / 2 + phase + 0.5)) : share;
-                level[x] = (float) now;
+                level[x] = levels[cells[x]];
             }
             for (int x = 0; x < pick.length; x++) {
-                pick[x] = (float) Facets.share(Noise.mix(cells[x] + 5));
+                pick[x] = picks[cells[x]];
             }
         };
     }

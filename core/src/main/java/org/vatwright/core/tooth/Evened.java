@@ -8,7 +8,8 @@ import java.util.Arrays;
  */
 final class Evened {
 
-    private static final int STEPS = 512;
+    /** So fine that what lies between two of them need not be looked for. */
+    private static final int STEPS = 4096;
     private static final int SIDE = 251;
     /** Shares nothing with the side, or small sizes would be looked at in their knots alone. */
     private static final double CELLS = 29;
@@ -26,7 +27,7 @@ final class Evened {
         float high = sample[sample.length - 1];
         least = low;
         scale = STEPS / Math.max(1e-9f, high - low);
-        table = new float[STEPS + 2];
+        table = new float[STEPS + 1];
         int at = 0;
         for (int i = 0; i <= STEPS; i++) {
             float value = low + i / scale;
@@ -36,7 +37,6 @@ final class Evened {
             table[i] = (float) at / sample.length;
         }
         table[STEPS] = 1;
-        table[STEPS + 1] = 1;
     }
 
     /** Of any levels. @param sample is sorted */
@@ -65,9 +65,7 @@ final class Evened {
     }
 
     float apply(float value) {
-        float at = Math.max(0, Math.min(STEPS, (value - least) * scale));
-        int i = (int) at;
-        return table[i] + (at - i) * (table[i + 1] - table[i]);
+        return table[(int) Math.max(0, Math.min(STEPS, (value - least) * scale))];
     }
 
     void apply(float[] values) {

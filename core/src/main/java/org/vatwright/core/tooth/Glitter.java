@@ -1,5 +1,7 @@
 package org.vatwright.core.tooth;
 
+import java.util.Arrays;
+
 import org.vatwright.core.measure.Noise;
 
 /**
@@ -10,6 +12,7 @@ public final class Glitter {
 
     /** Above it a brightness is a spark. */
     public static final float SPARK = 1;
+    private static final float NOTHING = -1;
     private static final int DEPTHS = 3;
     private static final double[] SIZE = {0.75, 0.9, 1.1};
     /** Share of the places that have a facet at the depth; the lowest takes the amount. */
@@ -40,32 +43,30 @@ public final class Glitter {
     /** Reads rows; one a thread. */
     final class Reader {
         private final Facets.Reader[] readers = new Facets.Reader[DEPTHS];
-        private final long[][] cells = new long[DEPTHS][count];
+        private final Facets.Made[] made = new Facets.Made[DEPTHS];
+        private final float[][] lit = new float[DEPTHS][];
+        private final int[] cells = new int[count];
 
         Reader() {
             for (int d = 0; d < DEPTHS; d++) {
+                int depth = d;
                 readers[d] = facets[d].reader();
+                lit[d] = new float[facets[d].cells()];
+                made[d] = (cell, id) -> lit[depth][cell] = Facets.share(id) < THERE[depth] * amount
+                        ? lit(Noise.mix(id + 3), depth)
+                        : NOTHING;
             }
         }
 
         /** @param bright of each place, 0 to below 1, {@link #SPARK} for a spark, negative where there is nothing */
         void row(int y, float[] bright) {
+            Arrays.fill(bright, NOTHING);
             for (int d = 0; d < DEPTHS; d++) {
-                readers[d].row(y, cells[d]);
-            }
-            for (int x = 0; x < bright.length; x++) {
-                bright[x] = bright(x);
-            }
-        }
-
-        private float bright(int x) {
-            for (int d = 0; d < DEPTHS; d++) {
-                long cell = cells[d][x];
-                if (Facets.share(cell) < THERE[d] * amount) {
-                    return lit(Noise.mix(cell + 3), d);
+                readers[d].row(y, made[d], cells);
+                for (int x = 0; x < bright.length; x++) {
+                    bright[x] = bright[x] < 0 ? lit[d][cells[x]] : bright[x];
                 }
             }
-            return -1;
         }
     }
 

@@ -27,6 +27,8 @@ final class GradientRows {
     private final int[] cell;
     private final float[] off;
     private final float[] ease;
+    /** Of each place the first one after it that lies between other knots. */
+    private final int[] ends;
 
     /** @param phase 0 to 1 of a whole turn */
     GradientRows(long seed, Samples across, Samples down, int nx, int ny, double phase) {
@@ -38,11 +40,15 @@ final class GradientRows {
         cell = new int[across.count()];
         off = new float[across.count()];
         ease = new float[across.count()];
+        ends = new int[across.count()];
         for (int i = 0; i < cell.length; i++) {
             double u = across.share(i) * nx;
             cell[i] = Math.min(nx - 1, (int) u);
             off[i] = (float) (u - cell[i]);
             ease[i] = ease(off[i]);
+        }
+        for (int i = ends.length - 1; i >= 0; i--) {
+            ends[i] = i == ends.length - 1 || cell[i + 1] != cell[i] ? i + 1 : ends[i + 1];
         }
     }
 
@@ -68,11 +74,18 @@ final class GradientRows {
         /** Adds the row times the weight. */
         void add(int y, float weight, float[] out) {
             knots(y, weight);
-            for (int i = 0; i < out.length; i++) {
+            // Between two knots there are several places; their knots are looked up once.
+            for (int i = 0; i < out.length;) {
                 int c = cell[i];
-                float left = g[c] * off[i] + h[c];
-                float right = g[c + 1] * (off[i] - 1) + h[c + 1];
-                out[i] += left + ease[i] * (right - left);
+                float gl = g[c];
+                float hl = h[c];
+                float gr = g[c + 1];
+                float hr = h[c + 1] - gr;
+                int end = ends[i];
+                for (; i < end; i++) {
+                    float left = gl * off[i] + hl;
+                    out[i] += left + ease[i] * (gr * off[i] + hr - left);
+                }
             }
         }
 

@@ -60,6 +60,12 @@ public record ToothForm(ToothKind kind, double sizeMm, double amount, double dir
         float at(float level) {
             return Math.max(0, Math.min(1, level * rise + start));
         }
+
+        void apply(float[] levels) {
+            for (int i = 0; i < levels.length; i++) {
+                levels[i] = Math.max(0, Math.min(1, levels[i] * rise + start));
+            }
+        }
     }
 
     Slope slope() {

@@ -108,6 +108,11 @@ public final class ToothRows {
 
         /** @param cover written: how much of each pixel of the row is covered, 0 to 1 */
         public void cover(int y, float[] cover) {
+            if (each == 1 && sparkling == null) {
+                reader.row(y, cover, pick);
+                slope.apply(cover);
+                return;
+            }
             Arrays.fill(cover, 0);
             float share = 1f / places();
             for (int k = 0; k < each; k++) {

@@ -2,6 +2,7 @@ package org.vatwright.core.family.tooth;
 
 import java.util.Arrays;
 
+import org.vatwright.core.colour.Packed;
 import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.PaintRequest;
 import org.vatwright.core.pattern.Painter;
@@ -18,6 +19,7 @@ final class ToothPainter implements Painter {
     private static final double LIGHTEST = 0.24;
     private static final double SPARK = 0.5;
     private static final float HALF = 0.5f;
+    private static final int LEVELS = 255;
 
     private final ToothRows rows;
     private final int width;
@@ -74,18 +76,15 @@ final class ToothPainter implements Painter {
 
     private void single(ToothRows.Reader reader, int[] out, int at, int from, int to) {
         float[] cover = new float[width];
-        int ink = colours[0];
-        int a = ink >>> 24;
-        int r = ink >> 16 & 255;
-        int g = ink >> 8 & 255;
-        int b = ink & 255;
+        int[] shades = new int[LEVELS + 1];
+        for (int i = 0; i <= LEVELS; i++) {
+            shades[i] = Packed.times255(colours[0], i);
+        }
         for (int y = from; y < to; y++) {
             reader.cover(y, cover);
             int row = at + (y - from) * width;
             for (int x = 0; x < width; x++) {
-                float c = cover[x];
-                out[row + x] = (int) (a * c + HALF) << 24 | (int) (r * c + HALF) << 16 | (int) (g * c + HALF) << 8
-                        | (int) (b * c + HALF);
+                out[row + x] = shades[(int) (cover[x] * LEVELS + HALF)];
             }
         }
     }
