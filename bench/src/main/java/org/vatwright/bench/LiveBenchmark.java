@@ -17,6 +17,8 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.TearDown;
 import org.vatwright.core.band.BandRun;
 import org.vatwright.core.band.Edge;
+import org.vatwright.core.effect.CastShadow;
+import org.vatwright.core.effect.Relief;
 import org.vatwright.core.family.dot.Dots;
 import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.family.motif.Placing;
@@ -33,6 +35,7 @@ import org.vatwright.core.motif.Form;
 import org.vatwright.core.motif.Motif;
 import org.vatwright.core.motif.Part;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Effect;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.render.TileSource;
 import org.vatwright.core.repeat.Arrangement;
@@ -59,10 +62,11 @@ public class LiveBenchmark extends Timed {
 
     /**
      * Upright bands, bands at an angle with edges that stray, 128 dots over them, a woven sett of 400 threads; the demo's
-     * blocks, zigzags, rings and flow lines with a grip pulled; one of 10,000 stars of 20 corners.
+     * blocks, zigzags, rings and flow lines with a grip pulled; one of 10,000 stars of 20 corners; the light of a relief and
+     * its shadow on 200 x 200 mm.
      */
     @Param({"upright", "straying", "dots", "sett", "settTurned", "Quay", "Swell",
-            "Mooring", "Wake", "motifs"})
+            "Mooring", "Wake", "motifs", "light"})
     public String subject;
 
     private final SynchronousQueue<LiveCloth.Picture> shown = new SynchronousQueue<>();
@@ -92,6 +96,10 @@ public class LiveBenchmark extends Timed {
             studio.editDesign("dots", d -> d.withLayers(List.of(d.layers().getFirst(),
                     new org.vatwright.core.pattern.Layer(9, "Dots", dots.withInks(i -> d.ground()).withCounts(8, 8)))));
             studio.select(s -> s.withLayer(9));
+        }
+        if (subject.equals("light")) {
+            studio.editLayer("light", l -> l.withEffects(List.of(Relief.fresh(),
+                    new CastShadow(1.5, 135, 0.8, 0.5, l.structure().inks().getFirst()))));
         }
         if (subject.startsWith("sett")) {
             Design plaid = PlaidDesign.of("Sett", SettText.parse("K12 R24 G8 Y6 ".repeat(8)), Optional.empty(),
@@ -125,6 +133,13 @@ public class LiveBenchmark extends Timed {
     private void dragOneStep() {
         step = (step + 0.37) % 5;
         double by = step;
+        if (subject.equals("light")) {
+            studio.editLayer("drag", l -> l.withEffects(l.effects().stream().<Effect>map(e -> e instanceof Relief r
+                    ? r.withLightDeg(135 + 9 * by).withHeightMm(0.5 + by / 10)
+                    : ((CastShadow) e).withLightDeg(135 + 9 * by)).toList()));
+            ask();
+            return;
+        }
         studio.editStructure("drag", Stripes.class,
                 s -> s.withRun(s.run().with(1, s.run().bands().get(1).withWidth(3 + by))));
         studio.editStructure("drag", Dots.class, d -> d.with(0, d.dots().getFirst().at(5 + by, 5)));
@@ -139,6 +154,10 @@ public class LiveBenchmark extends Timed {
         studio.editStructure("drag", Plaid.class, p -> p.withFabric(p.fabric().withWarp(p.fabric().warp()
                 .with(1, p.fabric().warp().bands().get(1).withWidth(24 + threads))
                 .with(2, p.fabric().warp().bands().get(2).withWidth(8 - threads)))));
+        ask();
+    }
+
+    private void ask() {
         Design design = studio.design().orElseThrow();
         Scenes.Field field = new Scenes.Field(design, studio.colourway(design), -20, -20, WIDTH, HEIGHT,
                 subject.equals("motifs") ? WIDTH / MOTIFS_MM : PX_PER_MM);

@@ -44,7 +44,8 @@ class GradientByHandTest extends AtTheDemo {
         hand.click("shelf-Buoys");
         Project before = hand.studio().project();
         hand.menu("add-fill", 1);
-        assertThat(gradient().stops()).extracting(Gradient.Stop::ink).containsExactly(Ink.slot("Foam"), Ink.slot("Sea"));
+        assertThat(gradient().stops()).extracting(Gradient.Stop::ink).containsExactly(Ink.slot("Foam"),
+                Ink.slot("Sea"));
         Node ramp = hand.node("ramp");
         // The strip is 260 px long and begins 7 px from the left; its beads hang 10 px under its 26.
         hand.clickOn(ramp, 7 + 130, 12);

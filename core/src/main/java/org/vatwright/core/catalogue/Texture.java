@@ -158,7 +158,8 @@ public enum Texture {
         }
 
         Design done(String name) {
-            return new Design(name, repeat, Ink.slot(slots.getFirst()), layers, new Palette(slots, List.of(new Colourway("Own", colours))), Guides.NONE);
+            return new Design(name, repeat, Ink.slot(slots.getFirst()), layers,
+                    new Palette(slots, List.of(new Colourway("Own", colours))), Guides.NONE);
         }
     }
 }

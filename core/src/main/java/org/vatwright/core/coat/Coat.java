@@ -68,14 +68,16 @@ public final class Coat implements Painter {
             return structure.painter(asked);
         }
         // Across each mark there is a gradient of its own; only shapes know where a mark ends.
-        Optional<List<VectorMark>> marks = structure.drawn() && structure.inks().stream().anyMatch(i -> byMark(i, asked))
-                ? structure.outlines(asked.repeat(), asked.phase(), asked.work())
-                : Optional.empty();
+        Optional<List<VectorMark>> marks = structure.drawn()
+                && structure.inks().stream().anyMatch(i -> byMark(i, asked))
+                        ? structure.outlines(asked.repeat(), asked.phase(), asked.work())
+                        : Optional.empty();
         Rectangle2D tile = new Rectangle2D.Double(0, 0, asked.grid().widthMm(), asked.grid().heightMm());
         // What reaches over an edge stands at the other side as well.
         return marks
-                .<Painter>map(all -> new DrawingPainter(Drawing.alone(all, tile, FLATNESS_MM), asked.grid(), asked.inks(),
-                        asked.work()))
+                .<Painter>map(
+                        all -> new DrawingPainter(Drawing.alone(all, tile, FLATNESS_MM), asked.grid(), asked.inks(),
+                                asked.work()))
                 .orElseGet(() -> new FilledPainter(structure, asked));
     }
 

@@ -71,7 +71,8 @@ final class DressedRows implements RowSource {
         return !lay.together()
                 ? shape.getBounds2D()
                 : cut.pieces().stream()
-                        .filter(p -> cut.lay(p).filter(l -> l.together() && l.design().equals(lay.design())).isPresent())
+                        .filter(p -> cut.lay(p).filter(l -> l.together() && l.design().equals(lay.design()))
+                                .isPresent())
                         .map(p -> p.outline().path(toPx).getBounds2D()).reduce(Rectangle2D::createUnion)
                         .orElseThrow();
     }

@@ -86,7 +86,8 @@ record PieceGradient(Fill.OfGradient gradient, List<Stop> stops, Rectangle2D run
 
     private void lay(List<Raster> seen, int[] first, Raster cloth, int x, int y, int left, int top) {
         int i = y * cloth.width() + x;
-        double t = place((left + x + 0.5 - run.getX()) / run.getWidth(), (top + y + 0.5 - run.getY()) / run.getHeight());
+        double t = place((left + x + 0.5 - run.getX()) / run.getWidth(),
+                (top + y + 0.5 - run.getY()) / run.getHeight());
         int next = 0;
         while (next < stops.size() && stops.get(next).place <= t) {
             next++;

@@ -25,7 +25,8 @@ import org.vatwright.core.raster.BlendMode;
  */
 @RecordBuilder
 public record Layer(int id, String name, Structure structure, boolean visible, double opacity, BlendMode mode,
-        Shows shows, Optional<Fade> fade, List<Effect> effects, boolean locked, String group) implements LayerBuilder.With {
+        Shows shows, Optional<Fade> fade, List<Effect> effects, boolean locked,
+        String group) implements LayerBuilder.With {
 
     public Layer {
         name = Require.named("layer", name);

@@ -26,7 +26,8 @@ import org.vatwright.core.measure.Refusal;
  */
 @RecordBuilder
 public record VectorMark(Shape shape, Ink from, Ink to, double share, double tone, double opacity,
-        Optional<Gradient> gradient, Optional<AffineTransform> frame, Optional<Spine> spine) implements VectorMarkBuilder.With {
+        Optional<Gradient> gradient, Optional<AffineTransform> frame,
+        Optional<Spine> spine) implements VectorMarkBuilder.With {
 
     private static final int MOST_POINTS = 1_000_000;
 

@@ -37,7 +37,8 @@ public final class Embedded {
                         .formatted(fill.name(), design.name(),
                                 Numbers.plain(Math.min(dpi, picture.dpi() / fill.wide()), 1)));
                 // Told of the layers that show one which is no shape.
-                case Fill.OfGradient _ -> {}
+                case Fill.OfGradient _ -> {
+                }
             }
         }
     }

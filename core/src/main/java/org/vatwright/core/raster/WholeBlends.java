@@ -18,7 +18,8 @@ final class WholeBlends {
     static boolean knows(BlendMode mode) {
         return switch (mode) {
             case MULTIPLY, SCREEN, EXCLUSION, DARKEN, LIGHTEN, DIFFERENCE, ADD, LINEAR_BURN, LINEAR_LIGHT, HARD_LIGHT,
-                    OVERLAY -> true;
+                    OVERLAY ->
+                true;
             default -> false;
         };
     }

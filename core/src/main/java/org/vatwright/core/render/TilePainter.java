@@ -41,7 +41,8 @@ final class TilePainter implements Painter {
         Coat bottom = stack.bottom();
         ground = bottom != null
                 ? bottom
-                : laid.<Painter>map(r -> new Coat.Painted(r)).orElseGet(() -> ground(inks, cloth.design().ground(), grid));
+                : laid.<Painter>map(r -> new Coat.Painted(r))
+                        .orElseGet(() -> ground(inks, cloth.design().ground(), grid));
         coats = bottom != null ? stack.withoutBottom() : stack;
     }
 

@@ -21,8 +21,10 @@ sealed interface Shade {
     static Optional<Shade> of(VectorMark mark, TileGrid grid, InkColours inks) {
         if (mark.gradient().isPresent()) {
             return Optional
-                    .of(new OfGradient(mark.gradient().get(), inks.ramp(mark.gradient().get().stops(), OfGradient.COLOURS,
-                            mark.opacity()), Gradient.byPixel(mark.gradient().get().toUnit(), grid)));
+                    .of(new OfGradient(mark.gradient().get(),
+                            inks.ramp(mark.gradient().get().stops(), OfGradient.COLOURS,
+                                    mark.opacity()),
+                            Gradient.byPixel(mark.gradient().get().toUnit(), grid)));
         }
         return inks.fill(mark.from()).or(() -> inks.fill(mark.to()))
                 .map(fill -> new OfFill(fill.in(mark, grid), new FillTone(mark, fill, inks)));

@@ -157,13 +157,16 @@ class DressTest {
     void aGradientAcrossThePieceRunsOverEachOrOverAllTogether() {
         Ink run = new Ink.Filled("Run");
         Design plain = Samples.design(20, 20, Arrangement.STRAIGHT, Samples.dots(10, 10, 6));
-        Design design = plain.withPalette(new Palette(List.of("Navy", "Linen", "Madder"), List.of(new Colourway("Morning",
-                List.of(Rgb.parse("#000000"), Rgb.parse("#ffffff"), Rgb.parse("#c04020")))))).withFills(
+        Design design = plain
+                .withPalette(new Palette(List.of("Navy", "Linen", "Madder"), List.of(new Colourway("Morning",
+                        List.of(Rgb.parse("#000000"), Rgb.parse("#ffffff"), Rgb.parse("#c04020"))))))
+                .withFills(
                         List.of(Fill.of("Run", new Fill.OfGradient(new Course(Course.Kind.LINEAR, 0, 0.5, 1, 0.5),
                                 Fill.Across.PIECE, List.of(new Gradient.Stop(0, Samples.NAVY, 1),
                                         new Gradient.Stop(1, Samples.LINEN, 1))))))
                 .withGround(run);
-        Piece left = new Piece(new Id("left"), "left", Outline.of(new Rectangle2D.Double(0, 0, 100, 40)), Optional.empty());
+        Piece left = new Piece(new Id("left"), "left", Outline.of(new Rectangle2D.Double(0, 0, 100, 40)),
+                Optional.empty());
         Piece right = new Piece(new Id("right"), "right", Outline.of(new Rectangle2D.Double(100, 0, 100, 40)),
                 Optional.empty());
         for (boolean together : new boolean[]{false, true}) {

@@ -58,7 +58,8 @@ final class FadeRows extends VBox {
 
     /** From all to nothing and back, once across each cell. */
     private static Fade fresh(Design design) {
-        return new Fade(new Course(Course.Kind.LINEAR, 0, 0.5, 1.0 / design.repeat().tile().columns(), 0.5, true), 1, 0);
+        return new Fade(new Course(Course.Kind.LINEAR, 0, 0.5, 1.0 / design.repeat().tile().columns(), 0.5, true), 1,
+                0);
     }
 
     private void fade(String words, UnaryOperator<Fade> change) {

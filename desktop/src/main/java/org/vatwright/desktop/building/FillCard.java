@@ -135,7 +135,8 @@ final class FillCard extends VBox {
                 Ui.show(colourway.getParent(), false);
             }
             // It has a card of its own.
-            case Fill.OfGradient _ -> {}
+            case Fill.OfGradient _ -> {
+            }
         }
     }
 

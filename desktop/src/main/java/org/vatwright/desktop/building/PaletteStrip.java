@@ -172,7 +172,9 @@ final class PaletteStrip extends VBox {
     }
 
     private VBox swatch(Design design, Fill of, Colourway shown, ChosenInk ink) {
-        return swatch(new Swatch(38, 24).show(of, design.palette(), shown, "%s; drag it onto a band".formatted(of.name())), of.name(),
+        return swatch(
+                new Swatch(38, 24).show(of, design.palette(), shown, "%s; drag it onto a band".formatted(of.name())),
+                of.name(),
                 ink);
     }
 

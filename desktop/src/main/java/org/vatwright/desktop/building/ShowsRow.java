@@ -79,7 +79,8 @@ final class ShowsRow extends VBox {
                 marks.ifPresent(m -> take.accept(new Shows.InMarks(of.getValue().layer(), m.outside())));
             }
         });
-        getChildren().addAll(Ui.row(Ui.label("Shown", "card-title"), Ui.spring(), beside), shown, Ui.labelled("Marks of", of), weave, threads, together);
+        getChildren().addAll(Ui.row(Ui.label("Shown", "card-title"), Ui.spring(), beside), shown,
+                Ui.labelled("Marks of", of), weave, threads, together);
     }
 
     /** The weave is that of the design's first cloth, so that layers are woven into it; else plain, ten a cm. */

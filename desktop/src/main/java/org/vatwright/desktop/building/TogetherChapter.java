@@ -51,7 +51,8 @@ final class TogetherChapter extends Chapter {
         eye.setId("together-eye-" + inner.id());
         ClothImage strip = new ClothImage();
         Design alone = design.withLayers(together.layers());
-        Scenes.Field field = new Scenes.Field(alone.alone(together.layers().indexOf(inner)), colourway, 0, 0, (int) WIDE,
+        Scenes.Field field = new Scenes.Field(alone.alone(together.layers().indexOf(inner)), colourway, 0, 0,
+                (int) WIDE,
                 (int) HIGH, WIDE / Math.max(8, design.repeat().widthMm()));
         strip.draw(field, field.subject(studio.tiles()), WIDE, HIGH);
         StackPane frame = new StackPane(strip);

@@ -53,7 +53,8 @@ final class PdfShade {
         content.setGraphicsStateParameters(state);
         paths.write(content, mark.shape());
         content.clip();
-        int[] ramp = Arrays.stream(inks.ramp(opaque(gradient).stops(), STEPS, 1)).map(c -> InkColours.toned(c, tone)).toArray();
+        int[] ramp = Arrays.stream(inks.ramp(opaque(gradient).stops(), STEPS, 1)).map(c -> InkColours.toned(c, tone))
+                .toArray();
         Rectangle2D box = gradient.toUnit().createTransformedShape(mark.shape()).getBounds2D();
         double reach = gradient.spread() == Gradient.Spread.PAD ? 1 : REACH;
         double least = gradient.radial() || gradient.spread() == Gradient.Spread.PAD ? 0 : -REACH;

@@ -213,7 +213,8 @@ public final class SvgTileWriter {
                             "preserveAspectRatio", "none", "xlink:href",
                             embedded(FillPlace.pixels(fill, picture, seenTone, density)));
                     // What is no shape is among the pixels of its layer; else it was made a shading of its mark.
-                    case Fill.OfGradient _ -> {}
+                    case Fill.OfGradient _ -> {
+                    }
                 }
                 xml.end();
             }

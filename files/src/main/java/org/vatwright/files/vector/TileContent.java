@@ -92,7 +92,8 @@ record TileContent(Cloth cloth, InkColours inks, double bleed, double tone, Dens
         for (int i = Math.max(0, flat); i < design().layers().size(); i++) {
             Layer layer = design().layers().get(i);
             if (i == flat) {
-                all.add(layer.withOpacity(1).withMode(BlendMode.NORMAL).withMask(Optional.empty()).withFade(Optional.empty()));
+                all.add(layer.withOpacity(1).withMode(BlendMode.NORMAL).withMask(Optional.empty())
+                        .withFade(Optional.empty()));
             } else if (layer.visible()) {
                 all.add(layer);
             }

@@ -14,17 +14,26 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 
 import javax.imageio.ImageIO;
 
+import org.vatwright.core.family.together.Taken;
 import org.vatwright.core.family.weave.Weaving;
+import org.vatwright.core.measure.Id;
+import org.vatwright.core.pattern.Course;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fade;
 import org.vatwright.core.pattern.Fill;
+import org.vatwright.core.pattern.Gradient;
+import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.Shows;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
@@ -84,6 +93,7 @@ final class FuzzInputs {
                 }
             }
         }
+        designs.add(ProjectFile.designJson(surfaced(demo)));
         List<byte[]> drawn = new ArrayList<>(drawings);
         drawn.add(DRAWING.getBytes(StandardCharsets.UTF_8));
         seeds.put(Kind.DESIGN, designs);
@@ -94,6 +104,26 @@ final class FuzzInputs {
         seeds.put(Kind.PICTURE, pictures());
         seeds.put(Kind.SETT, List.of("K/4 R24 K24 Y4/", "B24 W4 B24", "a1 b2 c3 d4 e5", "K/8 B2 K8 W/16").stream()
                 .map(s -> s.getBytes(StandardCharsets.UTF_8)).toList());
+    }
+
+    /** What no design of the demo has: fades, gradients of all kinds, layers taken together and shown by others' marks. */
+    private static Design surfaced(Project demo) {
+        Design design = Taken.together(demo.design(new Id("tarpaulin")).orElseThrow(), Set.of(4, 5), "Bars");
+        int n = 0;
+        for (Fill.Across across : Fill.Across.values()) {
+            Course course = new Course(Course.Kind.values()[n % 3], 0.1, 0.2, 0.8, 0.5, n % 2 == 0);
+            Design with = design.addFill(Fill.of("Blend " + ++n, new Fill.OfGradient(course, across,
+                    List.of(new Gradient.Stop(0, Ink.slot("Wax"), 1), new Gradient.Stop(0.7, Ink.CLEAR, 1),
+                            new Gradient.Stop(1, Ink.slot("Rust"), 0.5)))));
+            int layer = n;
+            Ink ink = with.fills().getLast().ink();
+            design = n > 3
+                    ? with.withGround(ink)
+                    : with.replace(layer, l -> l.withInks(i -> i instanceof Ink.Slot ? ink : i)
+                            .withFade(Optional.of(new Fade(course, 1, 0.2)))
+                            .withShows(layer == 3 ? new Shows.InMarks(1, true) : l.shows()));
+        }
+        return design;
     }
 
     private static byte[] saved(Project project, Path scratch) throws IOException {

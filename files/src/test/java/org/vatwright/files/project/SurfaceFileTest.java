@@ -102,7 +102,8 @@ class SurfaceFileTest {
         Project read = withFills(GRADIENT);
         Fill.OfGradient gradient = read.designs().getFirst().fills().getFirst().gradient().orElseThrow();
         assertThat(gradient).isEqualTo(new Fill.OfGradient(new Course(Course.Kind.ROUND, 0.5, 0.25, 1, 0, true),
-                Fill.Across.LINE, List.of(new Gradient.Stop(0.2, Ink.CLEAR, 1), new Gradient.Stop(1, Ink.slot("A"), 0.5))));
+                Fill.Across.LINE,
+                List.of(new Gradient.Stop(0.2, Ink.CLEAR, 1), new Gradient.Stop(1, Ink.slot("A"), 0.5))));
         Path saved = folder.resolve("saved.vatwright");
         ProjectFile.write(read, saved);
         assertThat(ProjectFile.read(saved)).isEqualTo(read);
