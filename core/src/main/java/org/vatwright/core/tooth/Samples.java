@@ -28,8 +28,11 @@ record Samples(int count, double shift, double mm, double lead) {
         return share >= 1 ? share - 1 : share;
     }
 
-    /** @return cells of about that size that fill the side, at least one */
+    /**
+     * @return cells of about that size that fill the side, at least one, and no more than two to a place: smaller ones could
+     *         not be told apart, and all of a row are worked out for each row of places
+     */
     int cells(double sizeMm) {
-        return (int) Math.max(1, Math.min(1 << 24, Math.rint(mm / sizeMm)));
+        return (int) Math.max(1, Math.min(2.0 * count, Math.rint(mm / sizeMm)));
     }
 }
