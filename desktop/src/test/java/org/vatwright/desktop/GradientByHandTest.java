@@ -95,6 +95,19 @@ class GradientByHandTest extends AtTheDemo {
     }
 
     @Test
+    void whatColoursNothingYetIsOfferedToTheInksOfTheLayerAndTheGround() throws Exception {
+        fresh();
+        Ink ink = last().ink();
+        hand.click("offer-use-1");
+        assertThat(hand.studio().layer().orElseThrow().inks()).as("all its cork").contains(ink)
+                .doesNotContain(Ink.slot("Foam"));
+        assertThat(hand.shows("offer-use-1")).as("it is in use now").isFalse();
+        hand.press(KeyCode.CONTROL, KeyCode.Z);
+        hand.click("offer-use-2");
+        assertThat(design().ground()).isEqualTo(ink);
+    }
+
+    @Test
     void aTextureComesIntoTheInksWithItsSizeAndDensity() throws Exception {
         hand.click("shelf-Buoys");
         int fills = design().fills().size();

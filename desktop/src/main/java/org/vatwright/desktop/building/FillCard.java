@@ -10,6 +10,7 @@ import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.FillClosing;
+import org.vatwright.core.pattern.FillUse;
 import org.vatwright.core.pattern.Offer;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;
@@ -141,7 +142,7 @@ final class FillCard extends VBox {
     }
 
     private void closing(Fill fill, Design design) {
-        List<Offer> all = new ArrayList<>();
+        List<Offer> all = new ArrayList<>(FillUse.offers(design, fill, studio.layer()));
         closes.getStyleClass().removeAll("fine", "look");
         if (fill.anew()) {
             closes.setText("Starts in the middle of each mark. Lines without ends have it run through.");

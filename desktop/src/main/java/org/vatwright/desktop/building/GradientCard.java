@@ -2,12 +2,15 @@ package org.vatwright.desktop.building;
 
 import java.util.List;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.pattern.Course;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
+import org.vatwright.core.pattern.FillUse;
 import org.vatwright.core.pattern.GradientClosing;
+import org.vatwright.core.pattern.Offer;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
@@ -26,6 +29,7 @@ final class GradientCard extends VBox {
     /** So that about one tile is seen in a picture. */
     private static final double PICTURE_PX = 74;
 
+    private final Studio studio;
     private final FillName name;
     private final RampStrip strip;
     private final Segments<Fill.Across> across;
@@ -36,6 +40,7 @@ final class GradientCard extends VBox {
 
     GradientCard(Studio studio) {
         super(6);
+        this.studio = studio;
         setId("gradient-card");
         name = new FillName(studio, "gradient");
         strip = new RampStrip(studio, stops -> gradient("inks of a gradient", g -> g.withStops(stops)));
@@ -91,15 +96,18 @@ final class GradientCard extends VBox {
         name.show(fill);
         strip.show(fill, design, shown);
         across.show(gradient.across());
+        List<Offer> uses = FillUse.offers(design, fill, studio.layer());
+        // What colours nothing yet is shown as it is.
+        Design seen = uses.isEmpty() ? design : design.with().layers(List.of()).ground(fill.ink()).build();
         kind.show(gradient.course().kind(),
-                k -> design.editFill(fill.name(),
+                k -> seen.editFill(fill.name(),
                         f -> f.withGradient(g -> g.withCourse(g.course().withKind(k)))),
                 shown, PICTURE_PX / design.repeat().tile().widthMm());
         back.setSelected(gradient.course().back());
         agrees.getStyleClass().removeAll("fine", "look");
         agrees.getStyleClass().add(gradient.agrees() ? "fine" : "look");
         agrees.setText(told(gradient));
-        offers.show(GradientClosing.offers(fill, design));
+        offers.show(Stream.concat(uses.stream(), GradientClosing.offers(fill, design).stream()).toList());
         name.showing(false);
     }
 
