@@ -85,8 +85,8 @@ public final class Shots {
                     .withWorn(new Id("saloon-curtain")));
             s.hold(h -> h.withPart(2));
         });
-        views.put("build-fill", s -> s.select(x -> x.withDesign(s.project().design(new Id("portholes")).orElseThrow())
-                .withLayer(1).withInk(new ChosenInk.Fill(0)).withWorn(new Id("tea-towel"))));
+        views.put("build-gradient", s -> s.select(x -> x.withDesign(s.project().design(new Id("shoal")).orElseThrow())
+                .withLayer(1).withInk(new ChosenInk.Fill(1)).withWorn(new Id("lifejacket-cover"))));
         views.put("build-surface", s -> s.select(x -> x.withDesign(s.project().design(new Id("quay")).orElseThrow())
                 .withLayer(1).withWorn(new Id("floor-mat"))));
         views.put("build-ink",

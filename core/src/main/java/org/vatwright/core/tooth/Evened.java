@@ -39,6 +39,18 @@ final class Evened {
         table[STEPS] = 1;
     }
 
+    private Evened(Evened of, ToothForm.Slope slope) {
+        least = of.least;
+        scale = of.scale;
+        table = of.table.clone();
+        slope.apply(table);
+    }
+
+    /** @return what gives, instead of the evened level, how much is covered there */
+    Evened then(ToothForm.Slope slope) {
+        return new Evened(this, slope);
+    }
+
     /** Of any levels. @param sample is sorted */
     static Evened of(float[] sample) {
         return new Evened(sample);

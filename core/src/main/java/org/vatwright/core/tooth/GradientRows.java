@@ -94,7 +94,16 @@ final class GradientRows {
             double v = down.share(y) * ny;
             int row = Math.min(ny - 1, (int) v);
             if (row != at) {
-                fill(topX, topY, row);
+                if (at >= 0 && row == at + 1) {
+                    float[] keptX = topX;
+                    float[] keptY = topY;
+                    topX = lowX;
+                    topY = lowY;
+                    lowX = keptX;
+                    lowY = keptY;
+                } else {
+                    fill(topX, topY, row);
+                }
                 fill(lowX, lowY, row + 1 == ny ? 0 : row + 1);
                 at = row;
             }

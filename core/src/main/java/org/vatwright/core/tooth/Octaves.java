@@ -32,6 +32,7 @@ final class Octaves implements ToothField {
         this.evened = evened;
     }
 
+    /** Its levels are how much is covered already. */
     static Octaves of(Sort sort, ToothForm form, Samples across, Samples down, double phase) {
         GradientRows[] rows = new GradientRows[sort.count];
         float[] weights = new float[sort.count];
@@ -42,7 +43,7 @@ final class Octaves implements ToothField {
         }
         double broad = form.sizeMm() * 2;
         return new Octaves(rows, weights, new GradientRows(form.seed() * 31 + 29, across, down, across.cells(broad),
-                down.cells(broad), 0), sort.evened);
+                down.cells(broad), 0), sort.evened.then(form.slope()));
     }
 
     @Override

@@ -57,6 +57,10 @@ public record ToothForm(ToothKind kind, double sizeMm, double amount, double dir
      * a slope between.
      */
     record Slope(float rise, float start) {
+
+        /** A level is how much is covered. */
+        static final Slope NONE = new Slope(1, 0);
+
         float at(float level) {
             return Math.max(0, Math.min(1, level * rise + start));
         }

@@ -27,7 +27,11 @@ public final class ToothRows {
      * @param work under which it is made ready, which may be stopped
      */
     public ToothRows(ToothForm form, TileGrid grid, double phase, Work work) {
-        slope = form.slope();
+        // Hills take it with what evens them.
+        slope = switch (form.kind()) {
+            case FINE, PAPER, CLOUD -> ToothForm.Slope.NONE;
+            default -> form.slope();
+        };
         width = grid.widthPx();
         double finest = form.sizeMm() * form.kind().finest();
         each = (int) Math.max(1, Math.min(MOST_EACH, Math.ceil(
@@ -110,7 +114,9 @@ public final class ToothRows {
         public void cover(int y, float[] cover) {
             if (each == 1 && sparkling == null) {
                 reader.row(y, cover, pick);
-                slope.apply(cover);
+                if (slope != ToothForm.Slope.NONE) {
+                    slope.apply(cover);
+                }
                 return;
             }
             Arrays.fill(cover, 0);
