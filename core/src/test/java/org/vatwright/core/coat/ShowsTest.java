@@ -15,10 +15,13 @@ import org.vatwright.core.effect.Blur;
 import org.vatwright.core.effect.CastShadow;
 import org.vatwright.core.family.together.Taken;
 import org.vatwright.core.family.together.Together;
+import org.vatwright.core.loom.Weave;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Course;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.DesignTurn;
 import org.vatwright.core.pattern.Fade;
+import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.Recipe;
@@ -31,6 +34,8 @@ import org.vatwright.core.render.TileCache;
 import org.vatwright.core.render.TileRenderer;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.TileGrid;
+import org.vatwright.core.repeat.TurnedLattice;
+import org.vatwright.core.woven.ThreadMask;
 
 /** Where layers show: by the marks of others, faded, taken together. */
 class ShowsTest {
@@ -176,5 +181,35 @@ class ShowsTest {
         assertThat(last.shows()).isEqualTo(new Shows.InMarks(brought.layers().get(1).id(), true));
         assertThat(Recipe.brought(into, from, Set.of(3)).layers().getLast().shows())
                 .isEqualTo(new Shows.InMarks(Shows.InMarks.BELOW, true));
+    }
+
+    /** What is asked of all of them is asked of each. */
+    @Test
+    void togetherTheyAreTurnedResizedInkedAndToldAsEachWouldBe() {
+        Design apart = design(LEFT, UPPER.withEffects(List.of(new Blur(2))));
+        Design one = Taken.together(apart, Set.of(1, 2), "Both");
+        Together both = (Together) one.layers().getFirst().structure();
+        assertThat(both.resized(0.5).layers().getLast().effects()).containsExactly(new Blur(1));
+        assertThat(paint(DesignTurn.scale(one, 0.5)).argb()).isEqualTo(paint(DesignTurn.scale(apart, 0.5)).argb());
+        TurnedLattice.Closing turn = DesignTurn.closings(apart, 90).getFirst();
+        assertThat(paint(DesignTurn.turn(one, turn)).argb()).isEqualTo(paint(DesignTurn.turn(apart, turn)).argb());
+        assertThat(one.renameSlot("Madder", "Rust").usedSlots()).contains("Rust");
+        assertThat(both.findings(one.repeat())).isNotEmpty().allMatch(f -> f.check().matches("(Left|Upper): .+"));
+        assertThat(both.moves()).isFalse();
+        Layer masked = LEFT.withMask(Optional.of(new ThreadMask(Weave.plain(), true, 10, 10)));
+        assertThat(new Together(List.of(masked)).turned(one.repeat(), turn)).as("threads stand upright").isEmpty();
+    }
+
+    /** Another design as an ink of a layer that is held by another one: it is in use, and seen. */
+    @Test
+    void whatFillsAnInnerLayerIsSeen() {
+        Design inner = Samples.design(10, 10, Arrangement.STRAIGHT).withGround(Samples.MADDER);
+        Design outer = design(LEFT, UPPER).addFill(Fill.of("Deck", inner));
+        Ink deck = outer.fills().getLast().ink();
+        Design filled = outer.replace(1, l -> l.withInks(i -> i instanceof Ink.Slot ? deck : i));
+        Design one = Taken.together(filled, Set.of(1, 2), "Both");
+        assertThat(one.usedFills()).extracting(Fill::name).containsExactly("Deck");
+        assertThat(paint(one).argb()).isEqualTo(paint(filled).argb());
+        assertThat(paint(one).at(50, 150)).isEqualTo(0xFFAB3B2C);
     }
 }

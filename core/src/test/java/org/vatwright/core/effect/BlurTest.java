@@ -8,6 +8,7 @@ import java.util.Random;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
@@ -163,5 +164,61 @@ class BlurTest {
         Raster marks = marks(1);
         assertThat(soft(marks, 0)).isSameAs(marks);
         assertThatThrownBy(() -> new Blur(1001)).hasMessage("spread of a blur 1001 mm must be from 0 to 1000 mm");
+    }
+
+    /** Tiles narrower and wider than what is blurred side by side, down to one pixel; held against sums in double. */
+    @ParameterizedTest
+    @CsvSource({"1, 1, 2", "1, 40, 3", "70, 1, 3", "65, 3, 7", "130, 9, 12", "64, 64, 0.7"})
+    void tilesOfAnySizeTakeTheMeanByTheNormalSpread(int w, int h, double spread) {
+        Raster marks = new Raster(w, h);
+        for (int i = 0; i < marks.argb().length; i++) {
+            marks.argb()[i] = i * 7 % 5 < 2 ? 0xFFFFFFFF : 0;
+        }
+        Raster soft = new Blur(spread).on(marks, Coats.asked(new TileGrid(w, h, w, h), 2));
+        double[] across = weights(spread, w);
+        double[] down = weights(spread, h);
+        for (int y = 0; y < h; y++) {
+            for (int x = 0; x < w; x += 5) {
+                double wanted = 0;
+                for (int dy = 0; dy < h; dy++) {
+                    for (int dx = 0; dx < w; dx++) {
+                        wanted += across[dx] * down[dy] * (marks.at((x + dx) % w, (y + dy) % h) >>> 24);
+                    }
+                }
+                // Three running means are within a fiftieth of the normal spread.
+                assertThat((double) (soft.at(x, y) >>> 24)).as("%d, %d", x, y).isCloseTo(wanted, within(6.0));
+            }
+        }
+    }
+
+    /** @return how much each place of the torus counts, by its distance */
+    private static double[] weights(double spread, int n) {
+        double[] weights = new double[n];
+        double sum = 0;
+        for (int i = 0; i < n; i++) {
+            for (int turn = -40; turn <= 40; turn++) {
+                double d = (i + turn * n) / spread;
+                weights[i] += Math.exp(-0.5 * d * d);
+            }
+            sum += weights[i];
+        }
+        for (int i = 0; i < n; i++) {
+            weights[i] /= sum;
+        }
+        return weights;
+    }
+
+    /** So wide that sums of floats are not exact any more: an edge of a long tile is half way at the edge. */
+    @Test
+    void aVeryWideSpreadIsBlurredAsWell() {
+        int n = 24_000;
+        Raster marks = new Raster(n, 1);
+        java.util.Arrays.fill(marks.argb(), 0, n / 2, 0xFFC08040);
+        Raster soft = new Blur(750).on(marks, Coats.asked(new TileGrid(n, 1, n / 2.0, 0.5), 2));
+        assertThat(soft.at(n / 4, 0)).isEqualTo(0xFFC08040);
+        assertThat(soft.at(3 * n / 4, 0) >>> 24).isZero();
+        assertThat(soft.at(n / 2, 0) >>> 24).isBetween(126, 129);
+        // One standard deviation inside, 0.841 of it.
+        assertThat(soft.at(n / 2 - 1500, 0) >>> 24).isBetween(211, 218);
     }
 }

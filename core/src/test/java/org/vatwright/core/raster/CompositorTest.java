@@ -144,4 +144,34 @@ class CompositorTest {
                 .isInstanceOf(CancellationException.class);
         assertThat(strips.get()).isLessThan(10);
     }
+
+    /** Rows of every length, from any place: what is done by blocks is what is done by the pixel, and nothing beside it. */
+    @ParameterizedTest
+    @EnumSource(BlendMode.class)
+    void rowsAreLaidAsTheirPixelsAre(BlendMode mode) {
+        Random random = new Random(5);
+        for (int count : new int[]{1, 7, 255, 256, 257, 700}) {
+            for (double opacity : new double[]{1, 0.25, 0.5}) {
+                int at = random.nextInt(9);
+                int from = random.nextInt(9);
+                int[] under = new int[count + 20];
+                int[] over = new int[count + 20];
+                for (int i = 0; i < under.length; i++) {
+                    under[i] = Packed.times255(random.nextInt() | 0xFF000000, i % 3 == 0 ? 255 : random.nextInt(256));
+                    // A stretch of nothing, longer than a block.
+                    over[i] = i > 100 && i < 460
+                            ? 0
+                            : Packed.times255(random.nextInt() | 0xFF000000, i % 4 == 0 ? 255 : random.nextInt(256));
+                }
+                int[] before = under.clone();
+                Compositor.lay(under, at, over, from, count, opacity, mode);
+                for (int i = 0; i < under.length; i++) {
+                    boolean within = i >= at && i < at + count;
+                    assertThat(under[i]).as("%s, pixel %d of %d from %d", mode, i, count, at).isEqualTo(within
+                            ? Compositor.blended(before[i], over[from + i - at], opacity, mode)
+                            : before[i]);
+                }
+            }
+        }
+    }
 }

@@ -16,13 +16,16 @@ import org.vatwright.core.effect.CastShadow;
 import org.vatwright.core.effect.OutlineEffect;
 import org.vatwright.core.effect.Relief;
 import org.vatwright.core.effect.ToothWear;
+import org.vatwright.core.family.together.Together;
 import org.vatwright.core.family.tooth.Tooth;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Course;
+import org.vatwright.core.pattern.Fade;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Gradient;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.Shows;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.tooth.ToothForm;
 import org.vatwright.core.tooth.ToothKind;
@@ -130,6 +133,51 @@ class SurfaceFileTest {
     void aFaultOfAGradientIsToldWithItsPlaceAndValue(String from, String to, String told) {
         assertThat(GRADIENT).contains(from);
         assertThatThrownBy(() -> withFills(GRADIENT.replace(from, to == null ? "" : to))).isInstanceOf(Refusal.class)
+                .hasMessageContaining(told).hasMessageStartingWith("hand.json");
+    }
+
+    private static final String LAYERS = """
+            {"id": 4, "structure": {"family": "tooth", "tooth": "felt", "sizeMm": 3, "inks": ["A"]}},
+            {"shows": "outside-below", "of": 4, "fade": {"kind": "radial", "from": [0.5, 0.5], "to": [1, 0.5], "shows": [1, 0.2]},
+             "structure": {"family": "together", "layers": [
+               {"opacity": 0.5, "structure": {"family": "tooth", "tooth": "slub", "sizeMm": 5, "inks": ["A"]}},
+               {"shows": "marks-below", "structure": {"family": "tooth", "tooth": "fine", "sizeMm": 1, "inks": [null]}}]}}""";
+
+    private Project withLayers(String layers) throws IOException {
+        Path file = folder.resolve("hand.json");
+        Files.writeString(file, """
+                {"name": "Plain", "cell": {"widthMm": 30, "heightMm": 20}, "layers": [%s],
+                 "palette": {"slots": ["A"], "colourways": [{"name": "One", "colours": {"A": "#102030"}}]}}
+                """.formatted(layers));
+        return ProjectFile.read(file);
+    }
+
+    @Test
+    void fadesAndLayersTakenTogetherComeBackAsTheyWereWrittenAndSaved() throws IOException {
+        Project read = withLayers(LAYERS);
+        Layer layer = read.designs().getFirst().layers().getLast();
+        assertThat(layer.shows()).isEqualTo(new Shows.InMarks(4, true));
+        assertThat(layer.fade())
+                .contains(new Fade(new Course(Course.Kind.RADIAL, 0.5, 0.5, 1, 0.5), 1, 0.2));
+        assertThat(layer.structure()).isInstanceOfSatisfying(Together.class, t -> {
+            assertThat(t.layers()).extracting(Layer::id).containsExactly(1, 2);
+            assertThat(t.layers().getFirst().opacity()).isEqualTo(0.5);
+            assertThat(t.layers().getLast().shows()).isEqualTo(Shows.IN_MARKS_BELOW);
+            assertThat(t.inks()).containsExactly(Ink.slot("A"), Ink.CLEAR);
+        });
+        Path saved = folder.resolve("saved.vatwright");
+        ProjectFile.write(read, saved);
+        assertThat(ProjectFile.read(saved)).isEqualTo(read);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"\"outside-below\"|\"beside\"|\"everywhere\", \"marks-below\" or \"outside-below\"",
+            "\"of\": 4|\"of\": -4|numbers begin at 1", "\"of\": 4|\"of\": 4.5|of", "[1, 0.2]|[1]|two numbers",
+            "[1, 0.2]|[1, 2]|200 %", "\"radial\"|\"oval\"|oval", "\"layers\"|\"leaves\"|has \"leaves\"",
+            "\"sizeMm\": 5|\"sizeMm\": 0|size of a tooth 0 mm"})
+    void aFaultOfAFadeOrOfLayersTogetherIsToldWithItsPlaceAndValue(String from, String to, String told) {
+        assertThat(LAYERS).contains(from);
+        assertThatThrownBy(() -> withLayers(LAYERS.replace(from, to))).isInstanceOf(Refusal.class)
                 .hasMessageContaining(told).hasMessageStartingWith("hand.json");
     }
 }
