@@ -37,28 +37,33 @@ public final class Coat implements Painter {
     private final Painter painter;
     /** Each as coverage; what shows is in all of them. */
     private final List<Painter> masks;
+    /** What it adds to what lies below it. */
+    private final Optional<Painted> light;
     private final int width;
 
-    private Coat(Painter painter, List<Painter> masks, int width) {
+    private Coat(Painter painter, List<Painter> masks, Optional<Painted> light, int width) {
         this.painter = painter;
         this.masks = masks;
+        this.light = light;
         this.width = width;
     }
 
     /** Makes ready, under the request's work, what paints a layer. */
     public static Coat of(Layer layer, PaintRequest asked) {
         Painter marks = marks(layer, asked);
+        Optional<Painted> light = Optional.empty();
         if (!layer.effects().isEmpty()) {
             Raster done = whole(marks, asked.grid(), asked.work());
             for (Effect effect : layer.effects()) {
                 asked.work().goOn();
                 done = effect.on(done, asked);
+                light = effect.addsLight() ? Optional.of(new Painted(effect.light(done, asked))) : light;
             }
             marks = new Painted(done);
         }
         List<Painter> masks = Stream.concat(layer.mask().map(m -> m.painter(asked)).stream(),
                 layer.fade().map(f -> f.painter(asked)).stream()).toList();
-        return new Coat(marks, masks, asked.grid().widthPx());
+        return new Coat(marks, masks, light, asked.grid().widthPx());
     }
 
     /** Fills that run through what knows only colours need more than its own painter. */
@@ -88,12 +93,13 @@ public final class Coat implements Painter {
 
     /** @return the coat of a tile that was painted before */
     public static Coat of(Painted painted) {
-        return new Coat(painted, List.of(), painted.raster().width());
+        return new Coat(painted, List.of(), painted.light.map(Painted::new), painted.raster().width());
     }
 
     /** @return the whole of it, to be kept */
     public Painted painted(TileGrid grid, Work work) {
-        return new Painted(whole(this, grid, work));
+        Raster marks = whole(this, grid, work);
+        return new Painted(marks, light.map(l -> whole(new Coat(l, masks, Optional.empty(), width), grid, work)));
     }
 
     private static Raster whole(Painter painter, TileGrid grid, Work work) {
@@ -107,6 +113,11 @@ public final class Coat implements Painter {
     @Override
     public boolean opaque() {
         return painter.opaque() && masks.isEmpty();
+    }
+
+    /** @return what it adds to what lies below, as far as its masks let it show */
+    Optional<Coat> light() {
+        return light.map(l -> new Coat(l, masks, Optional.empty(), width));
     }
 
     /** Lays its rows on those that are there, of the tile's whole width. @param scratch of as many pixels, may be overwritten */
@@ -146,6 +157,7 @@ public final class Coat implements Painter {
     public static final class Painted implements Painter {
 
         private final Raster raster;
+        private final Optional<Raster> light;
         private volatile Boolean opaque;
         private SoftReference<Seen> seen = new SoftReference<>(null);
 
@@ -153,7 +165,13 @@ public final class Coat implements Painter {
         private record Seen(int share, int[] argb) {}
 
         public Painted(Raster raster) {
+            this(raster, Optional.empty());
+        }
+
+        /** @param light that it adds to what lies below */
+        private Painted(Raster raster, Optional<Raster> light) {
             this.raster = raster;
+            this.light = light;
         }
 
         public Raster raster() {

@@ -110,21 +110,38 @@ public final class Stack {
         int[][] marks = new int[coats.size()][];
         for (int i = 0; i < coats.size(); i++) {
             Laid laid = coats.get(i);
+            if (laid.seen) {
+                light(laid, out, at, from, to, left, right, marks);
+            }
             if (laid.within < 0 && !asked[i] && right - left == width) {
                 laid.coat.lay(out, at, from, to, laid.layer.opacity(), laid.layer.mode(), scratch);
                 continue;
             }
             int[] pixels = asked[i] ? new int[count] : scratch;
             laid.coat.paint(pixels, 0, from, to, width, left, right);
-            if (laid.within >= 0 && laid.outside()) {
-                Compositor.keepOutside(pixels, 0, marks[laid.within]);
-            } else if (laid.within >= 0) {
-                Compositor.keep(pixels, 0, marks[laid.within]);
-            }
+            confine(laid, pixels, marks);
             if (laid.seen) {
                 Compositor.lay(out, at, pixels, 0, count, laid.layer.opacity(), laid.layer.mode());
             }
             marks[i] = pixels;
+        }
+    }
+
+    /** Adds what a coat adds to what lies below it, before it is laid itself. */
+    private void light(Laid laid, int[] out, int at, int from, int to, int left, int right, int[][] marks) {
+        laid.coat.light().ifPresent(light -> {
+            int[] pixels = new int[(to - from) * (right - left)];
+            light.paint(pixels, 0, from, to, width, left, right);
+            confine(laid, pixels, marks);
+            Compositor.lay(out, at, pixels, 0, pixels.length, laid.layer.opacity(), BlendMode.ADD);
+        });
+    }
+
+    private static void confine(Laid laid, int[] pixels, int[][] marks) {
+        if (laid.within >= 0 && laid.outside()) {
+            Compositor.keepOutside(pixels, 0, marks[laid.within]);
+        } else if (laid.within >= 0) {
+            Compositor.keep(pixels, 0, marks[laid.within]);
         }
     }
 }

@@ -17,7 +17,7 @@ import org.vatwright.core.raster.Raster;
  * @param inner within the marks; else around them
  * @param widthMm how far it reaches, 0 to 1000; 0 changes nothing
  * @param strength at the edge, 0 to 1; 0 changes nothing
- * @param added as light that is added to the marks; of an inner one alone
+ * @param added as light that is added: to the marks, or, around them, to whatever lies below
  */
 @RecordBuilder
 public record Halo(boolean inner, double widthMm, double strength, boolean added,
@@ -28,7 +28,6 @@ public record Halo(boolean inner, double widthMm, double strength, boolean added
     public Halo {
         Require.within("width of a halo", widthMm, 0, 1000, "mm");
         Require.within("strength of a halo", strength * 100, 0, 100, "%");
-        Require.that(inner || !added, "light is added within the marks; a halo around them is laid below");
     }
 
     @Override
@@ -43,20 +42,40 @@ public record Halo(boolean inner, double widthMm, double strength, boolean added
 
     @Override
     public Raster on(Raster coat, PaintRequest asked) {
-        if (widthMm == 0 || strength == 0) {
+        if (widthMm == 0 || strength == 0 || addsLight()) {
             return coat;
         }
-        float[] edge = Edges.of(coat, asked);
-        int colour = asked.inks().argb(ink);
+        int[] glow = glow(coat, asked);
         Raster out = new Raster(coat.width(), coat.height());
-        for (int i = 0; i < edge.length; i++) {
-            double far = Math.max(0, inner ? -edge[i] : edge[i]) / widthMm;
-            double glow = far >= 1 ? 0 : strength * (1 - far) * (1 - far);
-            int light = Packed.scaled(colour, (int) Math.round(glow * 256));
+        for (int i = 0; i < glow.length; i++) {
             int there = coat.argb()[i];
-            out.argb()[i] = inner ? within(there, light) : around(there, light);
+            out.argb()[i] = inner ? within(there, glow[i]) : around(there, glow[i]);
         }
         return out;
+    }
+
+    @Override
+    public boolean addsLight() {
+        return !inner && added;
+    }
+
+    @Override
+    public Raster light(Raster coat, PaintRequest asked) {
+        int[] glow = widthMm == 0 ? new int[coat.argb().length] : glow(coat, asked);
+        return new Raster(coat.width(), coat.height(), glow);
+    }
+
+    /** @return its ink, the fainter the farther from the edge, premultiplied */
+    private int[] glow(Raster coat, PaintRequest asked) {
+        float[] edge = Edges.of(coat, asked);
+        int colour = asked.inks().argb(ink);
+        int[] glow = new int[edge.length];
+        for (int i = 0; i < edge.length; i++) {
+            double far = Math.max(0, inner ? -edge[i] : edge[i]) / widthMm;
+            double share = far >= 1 ? 0 : strength * (1 - far) * (1 - far);
+            glow[i] = Packed.scaled(colour, (int) Math.round(share * 256));
+        }
+        return glow;
     }
 
     private int within(int there, int light) {

@@ -20,6 +20,16 @@ public interface Effect {
     /** @return the marks after it. @param coat the whole tile: colour and coverage; not written into @param asked of the layer: its grid, colours and work */
     Raster on(Raster coat, PaintRequest asked);
 
+    /** @return whether it also adds light to what lies below the layer */
+    default boolean addsLight() {
+        return false;
+    }
+
+    /** @return that light, as colour and strength; asked of an effect that adds some. @param coat the marks after it */
+    default Raster light(Raster coat, PaintRequest asked) {
+        throw new IllegalStateException(kind() + " adds no light");
+    }
+
     /** @return every ink it uses */
     default List<Ink> inks() {
         return List.of();

@@ -74,6 +74,11 @@ public record Layer(int id, String name, Structure structure, boolean visible, d
         return withStructure(structure.resized(by)).withEffects(effects.stream().map(e -> e.resized(by)).toList());
     }
 
+    /** @return whether it adds light to what lies below it */
+    public boolean addsLight() {
+        return effects.stream().anyMatch(Effect::addsLight);
+    }
+
     /** @return whether it is another picture at another phase */
     public boolean moves() {
         return structure.moves() || mask().filter(Mask::moves).isPresent();
@@ -81,6 +86,9 @@ public record Layer(int id, String name, Structure structure, boolean visible, d
 
     /** @return why its pixels have to be embedded into files of shapes; empty when it can be written as shapes */
     public Optional<String> shapeless() {
+        if (addsLight()) {
+            return Optional.of("light added to all below it");
+        }
         if (!effects.isEmpty()) {
             return Optional.of(String.join(" and ", effects.stream().map(Effect::kind).toList()));
         }

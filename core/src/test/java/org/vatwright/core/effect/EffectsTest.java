@@ -281,7 +281,6 @@ class EffectsTest {
                 .hasMessageContaining("height of a broken row");
         assertThatThrownBy(() -> Relief.fresh().withElevationDeg(2)).hasMessageContaining("elevation");
         assertThatThrownBy(() -> new ToothWear(ToothForm.of(ToothKind.GLITTER, 1))).hasMessageContaining("glitter");
-        assertThatThrownBy(() -> new Halo(false, 1, 1, true, Samples.NAVY)).hasMessageContaining("within the marks");
         assertThatThrownBy(() -> new CastShadow(1, 0, 1, 1.5, Samples.NAVY)).hasMessageContaining("150");
     }
 

@@ -142,9 +142,9 @@ enum EffectKind {
         return p.hold(Ui.pair(p.length("Width", Halo::widthMm, e -> e::withWidthMm),
                 p.number("Strength", "%", 100, Halo::strength, e -> e::withStrength)),
                 Ui.row(p.one("halo", List.of(false, true), in -> in ? "inner" : "outer", Halo::inner,
-                        e -> in -> e.with().inner(in).added(in && e.added()).build()),
+                        e -> in -> e.withInner(in)),
                         p.toggle("halo-added", "as added light", Halo::added,
-                                e -> on -> e.with().added(on).inner(e.inner() || on).build())),
+                                e -> on -> e.withAdded(on))),
                 Ui.labelled("Ink", p.ink(Halo::ink, e -> e::withInk)));
     }
 }

@@ -76,7 +76,8 @@ record TileContent(Cloth cloth, InkColours inks, double bleed, double tone, Dens
      */
     private int flattened() {
         for (int i = design().layers().size() - 1; i >= 0; i--) {
-            if (design().layers().get(i).visible() && !design().layers().get(i).mode().recommended()) {
+            Layer layer = design().layers().get(i);
+            if (layer.visible() && (!layer.mode().recommended() || layer.addsLight())) {
                 return i;
             }
         }

@@ -75,7 +75,6 @@ class SurfaceFileTest {
     @CsvSource(delimiter = '|', value = {"{\"kind\": \"bevel\"}|\"bevel\", an effect this version does not know",
             "{\"kind\": \"outline\", \"widthMm\": 1, \"side\": \"left\"}|inside, middle and outside are",
             "{\"kind\": \"outline\", \"widthMm\": -1}|width of an outline -1 mm",
-            "{\"kind\": \"halo\", \"widthMm\": 1, \"added\": true}|light is added within the marks",
             "{\"kind\": \"relief\", \"heightMm\": 1, \"elevationDeg\": 1}|elevation of the light 1",
             "{\"kind\": \"tooth\", \"tooth\": \"glitter\", \"sizeMm\": 1}|glitter does not wear marks",
             "{\"kind\": \"blur\", \"spreadMm\": 1, \"x\": 2}|has \"x\"",
