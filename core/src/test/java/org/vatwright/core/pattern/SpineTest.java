@@ -87,7 +87,8 @@ class SpineTest {
             }
         }
         assertThatThrownBy(() -> spine.moved(AffineTransform.getScaleInstance(0, 1))).isInstanceOf(Refusal.class);
-        assertThatThrownBy(() -> new Spine(new double[]{1}, new double[]{1}, 1)).hasMessageContaining("points of a line");
+        assertThatThrownBy(() -> new Spine(new double[]{1}, new double[]{1}, 1))
+                .hasMessageContaining("points of a line");
     }
 
     private static Fill.OfGradient gradient(Fill.Across across) {
@@ -129,8 +130,10 @@ class SpineTest {
     @Test
     void aMarkThatRunsOnFromTileToTileHasNoBoxOfItsOwn() {
         VectorMark band = new VectorMark(new Rectangle2D.Double(0, 8, 80, 4), Ink.slot("A"));
-        assertThat(CoursePlace.of(gradient(Fill.Across.MARK), Optional.of(band), TILE).mm(1, 1)).containsExactly(80, 50);
+        assertThat(CoursePlace.of(gradient(Fill.Across.MARK), Optional.of(band), TILE).mm(1, 1)).containsExactly(80,
+                50);
         VectorMark blob = new VectorMark(new Rectangle2D.Double(10, 8, 20, 4), Ink.slot("A"));
-        assertThat(CoursePlace.of(gradient(Fill.Across.MARK), Optional.of(blob), TILE).mm(1, 1)).containsExactly(30, 12);
+        assertThat(CoursePlace.of(gradient(Fill.Across.MARK), Optional.of(blob), TILE).mm(1, 1)).containsExactly(30,
+                12);
     }
 }

@@ -80,6 +80,7 @@ final class EffectPanel<E extends Effect> extends VBox {
     ToggleButton toggle(String id, String words, Function<E, Boolean> get, Function<E, Function<Boolean, E>> with) {
         ToggleButton button = new ToggleButton(words);
         button.setId(id);
+        button.getStyleClass().add("lone-toggle");
         button.setOnAction(e -> {
             boolean on = button.isSelected();
             change("%s%s".formatted(on ? "" : "not ", words), x -> with.apply(x).apply(on));

@@ -21,6 +21,7 @@ final class ToothInks extends Chapter.Of<Tooth> {
     ToothInks(Studio studio) {
         super(studio, Tooth.class);
         inks = new InkList("tooth", Tooth.MOST_INKS, all -> edit("inks of the tooth", t -> t.withInks(all)));
+        moving.getStyleClass().add("lone-toggle");
         moving.setId("tooth-moves");
         moving.setOnAction(e -> edit(moving.isSelected() ? "tooth moves" : "tooth stands still",
                 t -> t.withMoving(moving.isSelected())));

@@ -170,7 +170,8 @@ class SurfaceFileTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"\"outside-below\"|\"beside\"|\"everywhere\", \"marks-below\" or \"outside-below\"",
+    @CsvSource(delimiter = '|', value = {
+            "\"outside-below\"|\"beside\"|\"everywhere\", \"marks-below\" or \"outside-below\"",
             "\"of\": 4|\"of\": -4|numbers begin at 1", "\"of\": 4|\"of\": 4.5|of", "[1, 0.2]|[1]|two numbers",
             "[1, 0.2]|[1, 2]|200 %", "\"radial\"|\"oval\"|oval", "\"layers\"|\"leaves\"|has \"leaves\"",
             "\"sizeMm\": 5|\"sizeMm\": 0|size of a tooth 0 mm"})
