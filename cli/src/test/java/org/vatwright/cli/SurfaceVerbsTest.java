@@ -4,8 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.awt.image.BufferedImage;
 import java.io.IOException;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
@@ -13,32 +11,14 @@ import java.util.Map;
 
 import javax.imageio.ImageIO;
 
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** Gradients, textures and effects of the demo, by the verbs. */
-class SurfaceVerbsTest {
+class SurfaceVerbsTest extends OnTheDemo {
 
     private static final int SUN = 0xF6B545;
     private static final int CORAL = 0xE2603A;
     private static final int DEEP = 0x5D2340;
-
-    @TempDir
-    private Path folder;
-    private String project;
-    private final StringWriter out = new StringWriter();
-    private final StringWriter err = new StringWriter();
-
-    @BeforeEach
-    void writeTheDemo() {
-        project = folder.resolve("demo.vatwright").toString();
-        assertThat(run("demo", "--write", project)).isZero();
-    }
-
-    private int run(String... args) {
-        return Main.run(args, new PrintWriter(out, true), new PrintWriter(err, true));
-    }
 
     private BufferedImage picture(String verb, String what, String name, int px) throws IOException {
         Path file = folder.resolve(verb + ".png");

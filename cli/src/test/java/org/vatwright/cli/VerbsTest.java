@@ -5,17 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Base64;
 
 import javax.imageio.ImageIO;
 
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.vatwright.core.measure.Id;
@@ -25,27 +21,7 @@ import org.vatwright.files.project.ProjectFile;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 
-class VerbsTest {
-
-    @TempDir
-    private Path folder;
-    private String project;
-    private final StringWriter out = new StringWriter();
-    private final StringWriter err = new StringWriter();
-
-    @BeforeEach
-    void writeTheDemo() {
-        project = folder.resolve("demo.vatwright").toString();
-        assertThat(run("demo", "--write", project)).isZero();
-    }
-
-    private int run(String... args) {
-        return Main.run(args, new PrintWriter(out, true), new PrintWriter(err, true));
-    }
-
-    private String file(String name) {
-        return folder.resolve(name).toString();
-    }
+class VerbsTest extends OnTheDemo {
 
     private BufferedImage picture(String name) throws IOException {
         return ImageIO.read(folder.resolve(name).toFile());

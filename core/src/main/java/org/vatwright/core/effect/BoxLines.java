@@ -1,6 +1,12 @@
 package org.vatwright.core.effect;
 
 import java.util.Arrays;
+import java.util.Objects;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
+
+import org.vatwright.core.raster.Rows;
+import org.vatwright.core.raster.Work;
 
 /**
  * Many lines of the torus blurred side by side: three running means whose ends take a share, so that their spread is the
@@ -47,6 +53,21 @@ final class BoxLines {
         back = 1 / scale;
         values = new float[n][LANES];
         other = new float[n][LANES];
+    }
+
+    /** What is done to some lines of a raster. */
+    interface Strip {
+        void run(int from, int to, BoxLines lines);
+    }
+
+    /** Shares out {@code count} things, so many at once; lines are made once for each thread. */
+    static void each(int count, int atOnce, int n, double spread, Work work, Strip strip) {
+        Queue<BoxLines> free = new ConcurrentLinkedQueue<>();
+        Rows.each(count, atOnce, work, (from, to) -> {
+            BoxLines lines = Objects.requireNonNullElseGet(free.poll(), () -> new BoxLines(n, spread));
+            strip.run(from, to, lines);
+            free.add(lines);
+        });
     }
 
     /** @return whether sums of so wide a spread are exact and fine enough */

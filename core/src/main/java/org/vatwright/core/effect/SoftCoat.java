@@ -1,13 +1,7 @@
 package org.vatwright.core.effect;
 
-import java.util.Objects;
-import java.util.Queue;
-import java.util.concurrent.ConcurrentLinkedQueue;
-import java.util.function.Supplier;
-
 import org.vatwright.core.colour.Light;
 import org.vatwright.core.raster.Raster;
-import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;
 
 /**
@@ -47,31 +41,17 @@ final class SoftCoat {
         int columns = (w + PIXELS - 1) / PIXELS;
         int[] first = new int[columns * PIXELS * h];
         int[] second = new int[columns * PIXELS * h];
-        strips(h, () -> new BoxLines(w, across), quiet, (from, to, lines) -> {
+        BoxLines.each(h, PIXELS, w, across, quiet, (from, to, lines) -> {
             read(coat.argb(), w, from, to, lines);
             lines.blur();
             keep(lines, w, h, from, to, first, second);
         });
-        strips(w, () -> new BoxLines(h, down), quiet, (from, to, lines) -> {
+        BoxLines.each(w, PIXELS, h, down, quiet, (from, to, lines) -> {
             take(first, second, h, from, lines);
             lines.blur();
             write(lines, w, h, from, to, out.argb());
         });
         return out;
-    }
-
-    private interface Strip {
-        void run(int from, int to, BoxLines lines);
-    }
-
-    /** Lines are made once for each thread. */
-    private static void strips(int count, Supplier<BoxLines> fresh, Work work, Strip strip) {
-        Queue<BoxLines> free = new ConcurrentLinkedQueue<>();
-        Rows.each(count, PIXELS, work, (from, to) -> {
-            BoxLines lines = Objects.requireNonNullElseGet(free.poll(), fresh);
-            strip.run(from, to, lines);
-            free.add(lines);
-        });
     }
 
     private static void read(int[] in, int w, int from, int to, BoxLines lines) {

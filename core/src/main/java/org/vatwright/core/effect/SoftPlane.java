@@ -1,9 +1,6 @@
 package org.vatwright.core.effect;
 
 import java.util.Arrays;
-import java.util.Objects;
-import java.util.Queue;
-import java.util.concurrent.ConcurrentLinkedQueue;
 
 import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;
@@ -28,12 +25,7 @@ final class SoftPlane {
         int h = plane.length / w;
         boolean rows = across > 0 && BoxLines.fits(w, across);
         if (rows) {
-            Queue<BoxLines> free = new ConcurrentLinkedQueue<>();
-            Rows.each(h, BoxLines.LANES, work, (from, to) -> {
-                BoxLines lines = Objects.requireNonNullElseGet(free.poll(), () -> new BoxLines(w, across));
-                rows(plane, w, from, to, lines);
-                free.add(lines);
-            });
+            BoxLines.each(h, BoxLines.LANES, w, across, work, (from, to, lines) -> rows(plane, w, from, to, lines));
         }
         boolean columns = down > 0 && BoxLines.fits(h, down);
         if (!rows && across > 0) {
@@ -47,12 +39,7 @@ final class SoftPlane {
             });
         }
         if (columns) {
-            Queue<BoxLines> free = new ConcurrentLinkedQueue<>();
-            Rows.each(w, BoxLines.LANES, work, (from, to) -> {
-                BoxLines lines = Objects.requireNonNullElseGet(free.poll(), () -> new BoxLines(h, down));
-                columns(plane, w, from, to, lines);
-                free.add(lines);
-            });
+            BoxLines.each(w, BoxLines.LANES, h, down, work, (from, to, lines) -> columns(plane, w, from, to, lines));
         } else if (down > 0) {
             Rows.each(w, STRIP, work, (from, to) -> columns(plane, w, h, from, to, down));
         }
