@@ -71,10 +71,11 @@ final class FlowDrawing {
             return;
         }
         int n = line.spans();
+        Spine spine = new Spine(line.x(), line.y(), thickness / 2);
         if (lines.stroke().along().isEmpty()) {
             Ink ink = lines.stroke().inks().get(copy % lines.stroke().inks().size());
             abutting(List.of(new VectorMark(ribbon(line, 0, n, thickness), ink)
-                    .along(new Spine(line.x(), line.y(), thickness / 2))));
+                    .along(spine)));
             return;
         }
         List<VectorMark> pieces = new ArrayList<>();
@@ -84,8 +85,9 @@ final class FlowDrawing {
             if (to > from) {
                 double middle = (line.way()[from] + line.way()[to]) / 2 / line.lengthMm();
                 Ribbon.Mixture mixture = lines.stroke().at(middle);
+                // A gradient runs on over all pieces.
                 pieces.add(new VectorMark(ribbon(line, from, to, thickness), mixture.from(), mixture.to(),
-                        mixture.share()));
+                        mixture.share()).along(spine));
             }
         }
         abutting(pieces);
