@@ -84,6 +84,17 @@ class GradientByHandTest extends AtTheDemo {
     }
 
     @Test
+    void thePlaceOfAnEndIsTypedBesideTheHand() throws Exception {
+        fresh();
+        Point2D to = hand.middle(hand.node("grip-course-to"));
+        hand.dragBetween(to, to.add(-60, 20));
+        hand.type("24, 36");
+        hand.press(KeyCode.ENTER);
+        // The tile is 96 x 48 mm.
+        assertThat(gradient().course()).isEqualTo(new Course(Course.Kind.LINEAR, 0, 0.5, 0.25, 0.75, true));
+    }
+
+    @Test
     void whatItAsksForIsOfferedAndTold() throws Exception {
         fresh();
         hand.click("gradient-back");

@@ -88,7 +88,7 @@ public final class Coat implements Painter {
 
     private static boolean byMark(Ink ink, PaintRequest asked) {
         return asked.inks().fill(ink).flatMap(f -> f.fill().gradient())
-                .filter(g -> g.across() == Fill.Across.MARK || g.across() == Fill.Across.LINE).isPresent();
+                .filter(Fill.OfGradient::inMarks).isPresent();
     }
 
     /** @return the coat of a tile that was painted before */

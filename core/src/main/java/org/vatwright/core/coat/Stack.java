@@ -2,6 +2,7 @@ package org.vatwright.core.coat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BiFunction;
 
 import org.vatwright.core.pattern.Layer;
@@ -80,13 +81,9 @@ public final class Stack {
         return needed;
     }
 
-    public boolean isEmpty() {
-        return coats.isEmpty();
-    }
-
     /** @return the lowest coat, when it covers all below it and nothing is confined to it: what lies below need not be painted */
-    public Coat bottom() {
-        return coats.isEmpty() || asked[0] || !coats.getFirst().covers() ? null : coats.getFirst().coat;
+    public Optional<Coat> bottom() {
+        return coats.stream().findFirst().filter(l -> !asked[0] && l.covers()).map(Laid::coat);
     }
 
     /** @return without its lowest coat */

@@ -61,25 +61,31 @@ public record Course(Kind kind, double fromU, double fromV, double toU, double t
         };
     }
 
+    /** How far a course has come at a place. */
+    @FunctionalInterface
+    public interface Along {
+        /** @param u,v shares of what is crossed */
+        double at(double u, double v);
+    }
+
     /**
      * As {@link #in}, on the torus of a tile: the same at both sides of every edge. A linear one takes the nearest direction
      * and length that come out whole. A radial one counts from the nearest of its middles. A round one turns about the
      * middle and, the other way, about the places half a tile off, since on a torus no gradient can turn one way only.
      */
-    public double on(double widthMm, double heightMm, double u, double v) {
+    public Along on(double widthMm, double heightMm) {
         double dx = (toU - fromU) * widthMm;
         double dy = (toV - fromV) * heightMm;
         return switch (kind) {
             case LINEAR -> {
                 int[] whole = whole(widthMm, heightMm);
-                yield whole[0] * (u - fromU) + whole[1] * (v - fromV);
+                yield (u, v) -> whole[0] * (u - fromU) + whole[1] * (v - fromV);
             }
             case RADIAL -> {
-                double x = around(u - fromU) * widthMm;
-                double y = around(v - fromV) * heightMm;
-                yield Math.sqrt((x * x + y * y) / (dx * dx + dy * dy));
+                double rim = Math.hypot(dx, dy);
+                yield (u, v) -> Math.hypot(around(u - fromU) * widthMm, around(v - fromV) * heightMm) / rim;
             }
-            case ROUND -> turn(widthMm * Math.sin(2 * Math.PI * (u - fromU)),
+            case ROUND -> (u, v) -> turn(widthMm * Math.sin(2 * Math.PI * (u - fromU)),
                     heightMm * Math.sin(2 * Math.PI * (v - fromV)), dx, dy);
         };
     }

@@ -17,7 +17,7 @@ public sealed interface CoursePlace {
      * @param mark one that wears it; where there is none it is said of the tile
      */
     static CoursePlace of(Fill.OfGradient gradient, Optional<VectorMark> mark, Tile tile) {
-        boolean inMark = gradient.across() == Fill.Across.MARK || gradient.across() == Fill.Across.LINE;
+        boolean inMark = gradient.inMarks();
         if (inMark && mark.flatMap(VectorMark::spine).isPresent()) {
             return new OnLine(mark.get().spine().get(), gradient.across() == Fill.Across.LINE);
         }
@@ -71,9 +71,7 @@ public sealed interface CoursePlace {
 
         @Override
         public double[] share(double x, double y) {
-            double[] at = new double[2];
-            spine.at(x, y, at);
-            return along ? new double[]{at[0], 0.5} : new double[]{0.5, at[1]};
+            return along ? new double[]{spine.along(x, y), 0.5} : new double[]{0.5, spine.across(x, y)};
         }
     }
 }

@@ -127,6 +127,11 @@ public record Fill(Id id, String name, Source source, double wide, double high, 
             return new OfGradient(course, other, stops);
         }
 
+        /** @return whether its course crosses a mark or a line, not the whole tile or a piece */
+        public boolean inMarks() {
+            return across == Across.MARK || across == Across.LINE;
+        }
+
         /** @return whether it goes round and round: where its end meets its beginning both should be alike */
         public boolean meets() {
             return switch (across) {

@@ -47,21 +47,19 @@ public final class GradientFill implements FillPaint {
     @Override
     public Seeing through(TileGrid grid) {
         Course course = gradient.course();
-        double w = outer.widthMm();
-        double h = outer.heightMm();
-        if (course.kind() == Course.Kind.LINEAR) {
-            int[] whole = course.whole(w, h);
-            double x = (double) whole[0] / grid.widthPx();
-            double y = (double) whole[1] / grid.heightPx();
-            double from = whole[0] * course.fromU() + whole[1] * course.fromV();
-            double breadth = Math.abs(x) + Math.abs(y);
-            return seen((px, py) -> ramp.round(x * (px + 0.5) + y * (py + 0.5) - from, breadth));
-        }
-        boolean round = course.kind() == Course.Kind.ROUND;
+        Course.Along along = course.on(outer.widthMm(), outer.heightMm());
+        double breadth = course.kind() == Course.Kind.LINEAR ? breadth(course, grid) : 0;
+        boolean radial = course.kind() == Course.Kind.RADIAL;
         return seen((px, py) -> {
-            double t = course.on(w, h, (px + 0.5) / grid.widthPx(), (py + 0.5) / grid.heightPx());
-            return round ? ramp.round(t, 0) : ramp.held(t);
+            double t = along.at((px + 0.5) / grid.widthPx(), (py + 0.5) / grid.heightPx());
+            return radial ? ramp.held(t) : ramp.round(t, breadth);
         });
+    }
+
+    /** @return of a pixel, in shares of a linear course */
+    private double breadth(Course course, TileGrid grid) {
+        int[] whole = course.whole(outer.widthMm(), outer.heightMm());
+        return (double) Math.abs(whole[0]) / grid.widthPx() + (double) Math.abs(whole[1]) / grid.heightPx();
     }
 
     @Override
@@ -93,11 +91,8 @@ public final class GradientFill implements FillPaint {
         double times = Math.max(1, Math.rint(1 / Math.max(1e-3, Math.abs(course.toU() - course.fromU()))));
         double sign = course.toU() < course.fromU() ? -1 : 1;
         double breadth = times * grid.mmPerPxX() / spine.lengthMm();
-        return seen((px, py) -> {
-            double[] at = new double[2];
-            spine.at((px + 0.5) * grid.mmPerPxX(), (py + 0.5) * grid.mmPerPxY(), at);
-            return ramp.round(sign * times * (at[0] - course.fromU()), breadth);
-        });
+        return seen((px, py) -> ramp.round(sign * times
+                * (spine.along((px + 0.5) * grid.mmPerPxX(), (py + 0.5) * grid.mmPerPxY()) - course.fromU()), breadth));
     }
 
     /** From one edge of the line to the other. */
@@ -109,9 +104,8 @@ public final class GradientFill implements FillPaint {
         double from = radial ? 0.5 : level ? course.fromU() : course.fromV();
         double to = radial ? 1 : level ? course.toU() : course.toV();
         return seen((px, py) -> {
-            double[] at = new double[2];
-            spine.at((px + 0.5) * grid.mmPerPxX(), (py + 0.5) * grid.mmPerPxY(), at);
-            double t = (at[1] - from) / (to - from);
+            double across = spine.across((px + 0.5) * grid.mmPerPxX(), (py + 0.5) * grid.mmPerPxY());
+            double t = (across - from) / (to - from);
             return ramp.held(radial ? Math.abs(t) : t);
         });
     }
@@ -120,9 +114,7 @@ public final class GradientFill implements FillPaint {
     record Box(AffineTransform toUnit, AffineTransform back, double width, double height) {}
 
     private Optional<Box> box(VectorMark mark) {
-        return gradient.across() == Fill.Across.TILE || gradient.across() == Fill.Across.PIECE
-                ? Optional.empty()
-                : box(mark, outer);
+        return gradient.inMarks() ? box(mark, outer) : Optional.empty();
     }
 
     /** In the mark's own frame; a mark that runs on from tile to tile has none. */
@@ -159,12 +151,11 @@ public final class GradientFill implements FillPaint {
         Fill.OfGradient gradient = fill.gradient().orElseThrow();
         Course course = gradient.course();
         boolean alone = mark.from().equals(mark.to()) && mark.tone() == 0;
-        boolean line = mark.spine().isPresent()
-                && (gradient.across() == Fill.Across.LINE || gradient.across() == Fill.Across.MARK);
+        boolean inMark = gradient.inMarks();
+        boolean line = inMark && mark.spine().isPresent();
         if (!alone || line || course.kind() == Course.Kind.ROUND) {
             return Optional.empty();
         }
-        boolean inMark = gradient.across() == Fill.Across.MARK || gradient.across() == Fill.Across.LINE;
         Optional<Box> box = inMark ? box(mark, outer) : Optional.empty();
         if (box.isEmpty() && course.kind() == Course.Kind.RADIAL) {
             return Optional.empty();

@@ -79,7 +79,7 @@ public final class Spine {
         }
     }
 
-    /** @param along,across as {@link #at} tells them @return the place, in mm */
+    /** @param along,across as the methods of these names tell them @return the place, in mm */
     public double[] point(double along, double across) {
         double wanted = Math.max(0, Math.min(1, along)) * lengthMm();
         int i = 0;
@@ -100,33 +100,64 @@ public final class Spine {
         return at;
     }
 
-    /** @param out takes how far a place is along the line, 0 to 1, and across it, 0 at its left edge to 1 at its right */
-    public void at(double placeX, double placeY, double[] out) {
-        double px = back.getScaleX() * placeX + back.getShearX() * placeY + back.getTranslateX();
-        double py = back.getShearY() * placeX + back.getScaleY() * placeY + back.getTranslateY();
-        double best = Double.MAX_VALUE;
+    /** @return how far a place is along the line, 0 to 1 */
+    public double along(double placeX, double placeY) {
+        double px = ownX(placeX, placeY);
+        double py = ownY(placeX, placeY);
+        int i = nearest(px, py);
+        return (way[i] + on(i, px, py) * (way[i + 1] - way[i])) / lengthMm();
+    }
+
+    /** @return where a place is across the line, 0 at its left edge to 1 at its right */
+    public double across(double placeX, double placeY) {
+        double px = ownX(placeX, placeY);
+        double py = ownY(placeX, placeY);
+        int i = nearest(px, py);
+        double side = (x[i + 1] - x[i]) * (py - y[i]) - (y[i + 1] - y[i]) * (px - x[i]);
+        return 0.5 + Math.copySign(Math.sqrt(squared(i, px, py)), side) / (2 * half);
+    }
+
+    private double ownX(double placeX, double placeY) {
+        return back.getScaleX() * placeX + back.getShearX() * placeY + back.getTranslateX();
+    }
+
+    private double ownY(double placeX, double placeY) {
+        return back.getShearY() * placeX + back.getScaleY() * placeY + back.getTranslateY();
+    }
+
+    /** @return how far on a stretch the nearest of its places is, 0 to 1 */
+    private double on(int i, double px, double py) {
+        double dx = x[i + 1] - x[i];
+        double dy = y[i + 1] - y[i];
+        double squared = dx * dx + dy * dy;
+        return squared == 0 ? 0 : Math.max(0, Math.min(1, ((px - x[i]) * dx + (py - y[i]) * dy) / squared));
+    }
+
+    private double squared(int i, double px, double py) {
+        double on = on(i, px, py);
+        double offX = px - x[i] - on * (x[i + 1] - x[i]);
+        double offY = py - y[i] - on * (y[i + 1] - y[i]);
+        return offX * offX + offY * offY;
+    }
+
+    /** @return the number of the nearest stretch */
+    private int nearest(double px, double py) {
+        double least = Double.MAX_VALUE;
+        int nearest = 0;
         for (int b = 0; b < blockX.length; b++) {
             double far = Math.hypot(px - blockX[b], py - blockY[b]) - blockReach[b];
-            if (far > 0 && far * far >= best) {
+            if (far > 0 && far * far >= least) {
                 continue;
             }
             int end = Math.min(x.length - 1, (b + 1) * BLOCK);
             for (int i = b * BLOCK; i < end; i++) {
-                double dx = x[i + 1] - x[i];
-                double dy = y[i + 1] - y[i];
-                double squared = dx * dx + dy * dy;
-                double t = squared == 0 ? 0 : ((px - x[i]) * dx + (py - y[i]) * dy) / squared;
-                double in = Math.max(0, Math.min(1, t));
-                double offX = px - x[i] - in * dx;
-                double offY = py - y[i] - in * dy;
-                double distance = offX * offX + offY * offY;
-                if (distance < best) {
-                    best = distance;
-                    double side = dx * offY - dy * offX;
-                    out[0] = (way[i] + in * (way[i + 1] - way[i])) / lengthMm();
-                    out[1] = 0.5 + Math.copySign(Math.sqrt(distance), side) / (2 * half);
+                double squared = squared(i, px, py);
+                if (squared < least) {
+                    least = squared;
+                    nearest = i;
                 }
             }
         }
+        return nearest;
     }
 }

@@ -6,7 +6,7 @@ import java.util.function.BiFunction;
 
 import org.vatwright.core.coat.Coat;
 import org.vatwright.core.coat.Stack;
-import org.vatwright.core.pattern.FillPaint;
+import org.vatwright.core.pattern.ByPixel;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.Layer;
@@ -38,16 +38,17 @@ final class TilePainter implements Painter {
         InkColours inks = FillTiles.inks(cloth, grid, work);
         PaintRequest asked = new PaintRequest(cloth.design().repeat(), grid, inks, cloth.phase(), work);
         Stack stack = Stack.of(cloth.design().layers(), first, asked, coat);
-        Coat bottom = stack.bottom();
-        ground = bottom != null
-                ? bottom
+        Optional<Coat> bottom = stack.bottom();
+        ground = bottom.isPresent()
+                ? bottom.get()
                 : laid.<Painter>map(r -> new Coat.Painted(r))
                         .orElseGet(() -> ground(inks, cloth.design().ground(), grid));
-        coats = bottom != null ? stack.withoutBottom() : stack;
+        coats = bottom.isPresent() ? stack.withoutBottom() : stack;
     }
 
     private static Painter ground(InkColours inks, Ink ink, TileGrid grid) {
-        return inks.fill(ink).<Painter>map(f -> new FilledGround(f.through(grid), grid.widthPx()))
+        return inks.fill(ink).map(f -> f.through(grid))
+                .<Painter>map(seen -> new ByPixel(grid.widthPx(), seen.opaque(), seen::argb))
                 .orElseGet(() -> new PlainGround(inks.argb(ink), grid.widthPx()));
     }
 
@@ -89,30 +90,6 @@ final class TilePainter implements Painter {
         @Override
         public void paint(int[] out, int at, int from, int to, int wide, int left, int right) {
             Arrays.fill(out, at, at + (to - from) * (right - left), argb);
-        }
-    }
-
-    /** The whole tile as one mark. */
-    private record FilledGround(FillPaint.Seeing fill, int width) implements Painter {
-
-        @Override
-        public boolean opaque() {
-            return fill.opaque();
-        }
-
-        @Override
-        public void paint(int[] out, int at, int from, int to) {
-            paint(out, at, from, to, width, 0, width);
-        }
-
-        @Override
-        public void paint(int[] out, int at, int from, int to, int wide, int left, int right) {
-            int i = at;
-            for (int y = from; y < to; y++) {
-                for (int x = left; x < right; x++) {
-                    out[i++] = fill.argb(x, y);
-                }
-            }
         }
     }
 }

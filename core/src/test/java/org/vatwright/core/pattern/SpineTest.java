@@ -40,7 +40,6 @@ class SpineTest {
         double[][] w = wave(300);
         Spine spine = new Spine(w[0], w[1], 3);
         Random random = new Random(4);
-        double[] told = new double[2];
         for (int n = 0; n < 500; n++) {
             double x = 44 * random.nextDouble() - 2;
             double y = 24 * random.nextDouble() - 12;
@@ -58,9 +57,9 @@ class SpineTest {
                 }
                 way += length;
             }
-            spine.at(x, y, told);
-            assertThat(Math.abs(told[1] - 0.5) * 6).as("distance at %s, %s", x, y).isCloseTo(least, within(1e-9));
-            assertThat(told[0] * way).isCloseTo(along, within(1e-6));
+            assertThat(Math.abs(spine.across(x, y) - 0.5) * 6).as("distance at %s, %s", x, y).isCloseTo(least,
+                    within(1e-9));
+            assertThat(spine.along(x, y) * way).isCloseTo(along, within(1e-6));
         }
         assertThat(spine.lengthMm()).isGreaterThan(40);
     }
@@ -73,16 +72,13 @@ class SpineTest {
         by.translate(12, -5);
         by.scale(2, 2);
         Spine moved = spine.moved(by).moved(AffineTransform.getTranslateInstance(100, 0));
-        double[] here = new double[2];
-        double[] there = new double[2];
         for (double along = 0.05; along < 1; along += 0.09) {
             for (double across : new double[]{0.2, 0.5, 0.9}) {
                 double[] at = spine.point(along, across);
                 double[] to = new double[2];
                 by.transform(at, 0, to, 0, 1);
-                spine.at(at[0], at[1], here);
-                moved.at(to[0] + 100, to[1], there);
-                assertThat(there).containsExactly(here, within(1e-9));
+                assertThat(moved.along(to[0] + 100, to[1])).isCloseTo(spine.along(at[0], at[1]), within(1e-9));
+                assertThat(moved.across(to[0] + 100, to[1])).isCloseTo(spine.across(at[0], at[1]), within(1e-9));
                 assertThat(moved.point(along, across)).containsExactly(new double[]{to[0] + 100, to[1]}, within(1e-9));
             }
         }

@@ -43,7 +43,8 @@ final class CellPane extends ClothPane {
     private final DotHandles dots;
     private final DotSizeGrip dotSize;
     private final LightGrip light;
-    private final CourseGrips course;
+    private final CourseGrip courseTo;
+    private final CourseGrip courseFrom;
     private final LaidHandles laid;
     private final MotifHandles motifs;
     private final LineHandles line;
@@ -65,7 +66,9 @@ final class CellPane extends ClothPane {
         rules = new BandRules(studio, number);
         guides = new GuideLines(studio, this);
         // Before all others: it is there while its ink is open alone.
-        course = new CourseGrips(studio, this, number);
+        CourseInHand inHand = new CourseInHand(studio, this::update);
+        courseTo = new CourseGrip(studio, this, number, inHand, true);
+        courseFrom = new CourseGrip(studio, this, number, inHand, false);
         // Before the dots themselves, over which its knob may lie.
         dotSize = new DotSizeGrip(studio, this, number);
         dots = new DotHandles(studio, this, guides, number);
@@ -84,12 +87,13 @@ final class CellPane extends ClothPane {
         over.setMouseTransparent(true);
         getChildren().add(cloth);
         getChildren().addAll(shades);
-        getChildren().addAll(crowding, over, guides, dots, dotSize, laid, motifs, line, light, turn, gap, size, course);
+        getChildren().addAll(crowding, over, guides, dots, dotSize, laid, motifs, line, light, turn, gap, size,
+                courseTo, courseFrom);
         getChildren().addAll(rules.nodes());
         getChildren().addAll(across, down, corner, number);
         Ui.placedByHand(shades);
         Ui.placedByHand(across, down, corner, guides, dots, dotSize, laid, motifs, line, light, turn, gap,
-                crowding, course);
+                crowding, courseTo, courseFrom);
         addEventHandler(MouseEvent.MOUSE_PRESSED, e -> number.hide());
         setOnMouseMoved(this::pointer);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::pointer);
@@ -188,7 +192,8 @@ final class CellPane extends ClothPane {
         light.show(design, v, rolled);
         turn.show(design, v, rolled);
         gap.show(design, v, rolled);
-        course.show(design, v, rolled);
+        courseTo.show(design, v, rolled);
+        courseFrom.show(design, v, rolled);
         size.setVisible(!rolled);
         size.setCenterX(v.pxX(design.repeat().widthMm()));
         size.setCenterY(v.pxY(design.repeat().heightMm()));

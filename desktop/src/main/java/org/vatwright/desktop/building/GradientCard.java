@@ -1,6 +1,7 @@
 package org.vatwright.desktop.building;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
@@ -45,10 +46,10 @@ final class GradientCard extends VBox {
         name = new FillName(studio, "gradient");
         strip = new RampStrip(studio, stops -> gradient("inks of a gradient", g -> g.withStops(stops)));
         across = new Segments<>(List.of(Fill.Across.values()), GradientCard::words,
-                a -> gradient("gradient across the " + words(a).toLowerCase(java.util.Locale.ROOT),
+                a -> gradient("gradient across the " + words(a).toLowerCase(Locale.ROOT),
                         g -> g.withAcross(a)));
         for (Fill.Across each : Fill.Across.values()) {
-            across.button(each).setId("gradient-across-" + words(each).toLowerCase(java.util.Locale.ROOT));
+            across.button(each).setId("gradient-across-" + words(each).toLowerCase(Locale.ROOT));
         }
         kind = new LivePicker<>(studio, "", "gradient-kind", List.of(Course.Kind.values()), GradientCard::words, KINDS,
                 k -> gradient(words(k) + " gradient", g -> g.withCourse(g.course().withKind(k))));

@@ -37,6 +37,11 @@ abstract class KnobGrip extends ClothHandles {
     /** @return where the knob lies, in px of the pane; empty when there is nothing to pull */
     abstract Optional<Point2D> knob();
 
+    /** @return what a pull is called */
+    String step() {
+        return name;
+    }
+
     /** Changes the number by where the hand is. */
     abstract void pull(MouseEvent e);
 
@@ -84,7 +89,7 @@ abstract class KnobGrip extends ClothHandles {
         if (held) {
             e.consume();
             if (!studio.dragging()) {
-                studio.beginDrag(name);
+                studio.beginDrag(step());
             }
             pull(e);
             number.pulled(e, words());

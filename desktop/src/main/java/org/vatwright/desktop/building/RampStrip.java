@@ -1,6 +1,7 @@
 package org.vatwright.desktop.building;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.Consumer;
 
@@ -118,7 +119,7 @@ final class RampStrip extends VBox {
     }
 
     private void give(List<Gradient.Stop> all, Gradient.Stop then) {
-        all.sort(java.util.Comparator.comparingDouble(Gradient.Stop::place));
+        all.sort(Comparator.comparingDouble(Gradient.Stop::place));
         chosen = all.indexOf(then);
         take.accept(all);
     }

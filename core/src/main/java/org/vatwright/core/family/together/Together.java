@@ -1,6 +1,7 @@
 package org.vatwright.core.family.together;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -73,13 +74,13 @@ public record Together(List<Layer> layers) implements Structure {
         return new Painter() {
             @Override
             public void paint(int[] out, int at, int from, int to) {
-                java.util.Arrays.fill(out, at, at + (to - from) * width, 0);
+                Arrays.fill(out, at, at + (to - from) * width, 0);
                 stack.over(out, at, from, to);
             }
 
             @Override
             public void paint(int[] out, int at, int from, int to, int wide, int left, int right) {
-                java.util.Arrays.fill(out, at, at + (to - from) * (right - left), 0);
+                Arrays.fill(out, at, at + (to - from) * (right - left), 0);
                 stack.over(out, at, from, to, left, right);
             }
         };
