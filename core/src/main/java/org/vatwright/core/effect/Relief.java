@@ -1,7 +1,6 @@
 package org.vatwright.core.effect;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
-import org.vatwright.core.colour.Light;
 import org.vatwright.core.measure.Angle;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Effect;
@@ -29,15 +28,6 @@ public record Relief(double heightMm, double softMm, double lightDeg, double ele
 
     public static final String KIND = "relief";
     private static final int STRIP_ROWS = 32;
-
-    /** By coverage, what a premultiplied value is times as much without it. */
-    private static final float[] STRAIGHT = new float[256];
-
-    static {
-        for (int a = 1; a < 256; a++) {
-            STRAIGHT[a] = 255f / a;
-        }
-    }
 
     public Relief {
         Require.within("height of a relief", heightMm, 0, 100, "mm");
@@ -77,20 +67,10 @@ public record Relief(double heightMm, double softMm, double lightDeg, double ele
         Raster out = new Raster(w, h);
         Shade shade = new Shade(Math.toRadians(lightDeg), Math.toRadians(elevationDeg), shine);
         Rows.each(h, STRIP_ROWS, asked.work().telling(s -> {}), (from, to) -> {
+            LitRow row = new LitRow(shade, across, along);
             for (int y = from; y < to; y++) {
-                int up = (y == 0 ? h - 1 : y - 1) * w;
-                int down = (y == h - 1 ? 0 : y + 1) * w;
-                for (int x = 0; x < w; x++) {
-                    int argb = coat.at(x, y);
-                    if (argb >>> 24 != 0) {
-                        int left = y * w + (x == 0 ? w - 1 : x - 1);
-                        int right = y * w + (x == w - 1 ? 0 : x + 1);
-                        float sx = across * (height[right] - height[left]);
-                        float sy = along * (height[down + x] - height[up + x]);
-                        argb = shade.lit(argb, sx, sy);
-                    }
-                    out.argb()[y * w + x] = argb;
-                }
+                row.light(coat.argb(), height, y * w, (y == 0 ? h - 1 : y - 1) * w, (y == h - 1 ? 0 : y + 1) * w, w,
+                        out.argb());
             }
         });
         return out;
@@ -107,77 +87,6 @@ public record Relief(double heightMm, double softMm, double lightDeg, double ele
             }
         });
         return height;
-    }
-
-    /** Light on a slope. */
-    static final class Shade {
-        private final float lx;
-        private final float ly;
-        private final float lz;
-        private final float shine;
-        private final float halfX;
-        private final float halfY;
-        private final float halfZ;
-        /** Gloss of a level place. */
-        private final float level;
-
-        Shade(double way, double elevation, double shine) {
-            lx = (float) (Math.cos(elevation) * Math.cos(way));
-            ly = (float) (-Math.cos(elevation) * Math.sin(way));
-            lz = (float) Math.sin(elevation);
-            this.shine = (float) shine;
-            double length = Math.sqrt(lx * lx + ly * ly + (lz + 1) * (lz + 1));
-            halfX = (float) (lx / length);
-            halfY = (float) (ly / length);
-            halfZ = (float) ((lz + 1) / length);
-            level = glossy(halfZ);
-        }
-
-        /** @return how bright a slope is beside a level place: its cosine over the level one's. @param sx,sy rise by run */
-        double light(double sx, double sy) {
-            return light((float) sx, (float) sy, upright((float) sx, (float) sy));
-        }
-
-        /** @return the share of upright in the direction that a slope faces */
-        private static float upright(float sx, float sy) {
-            return 1 / (float) Math.sqrt(sx * sx + sy * sy + 1);
-        }
-
-        private float light(float sx, float sy, float upright) {
-            return Math.max(0, (lz - sx * lx - sy * ly) * upright) / lz;
-        }
-
-        private float gloss(float sx, float sy, float upright) {
-            return shine * Math.max(0, glossy(Math.max(0, (halfZ - sx * halfX - sy * halfY) * upright)) - level);
-        }
-
-        /** The cosine's eighteenth power. */
-        private static float glossy(float cosine) {
-            float second = cosine * cosine;
-            float fourth = second * second;
-            float eighth = fourth * fourth;
-            return eighth * eighth * second;
-        }
-
-        int lit(int argb, float sx, float sy) {
-            if (sx == 0 && sy == 0) {
-                return argb;
-            }
-            float upright = upright(sx, sy);
-            float light = light(sx, sy, upright);
-            float gloss = shine == 0 ? 0 : gloss(sx, sy, upright);
-            int alpha = argb >>> 24;
-            float straight = STRAIGHT[alpha];
-            return alpha << 24 | channel(argb >> 16 & 255, alpha, straight, light, gloss) << 16
-                    | channel(argb >> 8 & 255, alpha, straight, light, gloss) << 8
-                    | channel(argb & 255, alpha, straight, light, gloss);
-        }
-
-        private static int channel(int value, int alpha, float straight, float light, float gloss) {
-            float linear = Light.linear(Math.min(255, (int) (value * straight + 0.5f)));
-            int lit = Light.channel(linear * light + gloss);
-            return alpha == 255 ? lit : (lit * alpha + 127) / 255;
-        }
     }
 
     @Override

@@ -5,24 +5,36 @@ import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 
 /**
- * A coat blurred in linear light: coverage and colours of a few pixels side by side, first along the rows, then down. Between
- * the two each number is kept in 16 bits, by columns of that many pixels, each column's rows one after the other.
+ * A coat blurred in linear light: the four lines blurred at once are its coverage and its colours times coverage, first along
+ * the rows, then down. Between the two a pixel is one long of four numbers, by columns, each one after the other.
  */
 final class SoftCoat {
 
-    /** Coverage, red, green and blue of each are lanes. */
-    private static final int PIXELS = BoxLines.LANES / 4;
-    private static final float FINE = 65_535;
-    private static final float HALF = 0.5f;
-    /** Less coverage than this is none. */
-    private static final float LEAST = 1e-6f;
+    /** As many as fill what memory moves at once. */
+    private static final int LINES = 16;
+    private static final int HALF_BITS = 32;
+    private static final long LOW = 0xFFFF_FFFFL;
+    private static final int NUMBER_BITS = 16;
+    /** Premultiplied light is written by so many steps: the darkest levels are still apart. */
+    private static final int STEP_BITS = 12;
+    private static final int STEPS = (1 << STEP_BITS) - 1;
+    /** What a number is multiplied by is held in so many bits: twelve more still fit. */
+    private static final int PART_BITS = 50;
+    private static final long HALF = 1L << PART_BITS - 1;
     /** By alpha and premultiplied value the light that it gives. */
-    private static final float[] LIT = new float[256 * 256];
+    private static final char[] LIT = new char[256 * 256];
+    /** By alpha and premultiplied light the premultiplied value. */
+    private static final byte[] PUT = new byte[256 << STEP_BITS];
 
     static {
         for (int a = 1; a < 256; a++) {
+            float alpha = a / 255f;
             for (int c = 0; c < 256; c++) {
-                LIT[a << 8 | c] = a / 255f * Light.linear(Math.min(255, (c * 255 + a / 2) / a));
+                float light = Light.linear(Math.min(255, (c * 255 + a / 2) / a));
+                LIT[a << 8 | c] = (char) (alpha * light * FourLines.MOST + 0.5f);
+            }
+            for (int step = 0; step <= STEPS; step++) {
+                PUT[a << STEP_BITS | step] = (byte) ((Light.channel(step / (STEPS * alpha)) * a + 127) / 255);
             }
         }
     }
@@ -31,99 +43,96 @@ final class SoftCoat {
 
     /** @param across,down standard deviation in pixels */
     static Raster of(Raster coat, double across, double down, Work work) {
+        if (Math.max(across, down) > FourLines.WIDEST) {
+            // Twice a spread is one whose square is twice as large.
+            Raster once = of(coat, across / Math.sqrt(2), down / Math.sqrt(2), work);
+            return of(once, across / Math.sqrt(2), down / Math.sqrt(2), work);
+        }
         int w = coat.width();
         int h = coat.height();
         Work quiet = work.telling(share -> {});
-        if (!BoxLines.fits(w, across) || !BoxLines.fits(h, down)) {
-            return WideCoat.of(coat, across, down, quiet);
-        }
         Raster out = new Raster(w, h);
-        int columns = (w + PIXELS - 1) / PIXELS;
-        int[] first = new int[columns * PIXELS * h];
-        int[] second = new int[columns * PIXELS * h];
-        BoxLines.each(h, PIXELS, w, across, quiet, (from, to, lines) -> {
-            read(coat.argb(), w, from, to, lines);
-            lines.blur();
-            keep(lines, w, h, from, to, first, second);
+        long[] columns = new long[w * h];
+        long most = new FourLines(w, across).full(FourLines.MOST);
+        int over = Math.max(0, HALF_BITS - Long.numberOfLeadingZeros(most) + NUMBER_BITS);
+        FourLines.each(h, LINES, w, across, quiet, (from, to, lines) -> {
+            long[][] kept = new long[to - from][w];
+            for (int y = from; y < to; y++) {
+                read(coat.argb(), y * w, w, lines);
+                lines.blur();
+                pack(lines, over, kept[y - from]);
+            }
+            for (int x = 0; x < w; x++) {
+                for (int y = from, at = x * h + from; y < to; y++, at++) {
+                    columns[at] = kept[y - from][x];
+                }
+            }
         });
-        BoxLines.each(w, PIXELS, h, down, quiet, (from, to, lines) -> {
-            take(first, second, h, from, lines);
-            lines.blur();
-            write(lines, w, h, from, to, out.argb());
+        FourLines.each(w, LINES, h, down, quiet, (from, to, lines) -> {
+            int[][] kept = new int[to - from][h];
+            for (int x = from; x < to; x++) {
+                unpack(columns, x * h, h, lines);
+                lines.blur();
+                write(lines, lines.full(most >>> over), kept[x - from]);
+            }
+            for (int y = 0; y < h; y++) {
+                for (int x = from, at = y * w + from; x < to; x++, at++) {
+                    out.argb()[at] = kept[x - from][y];
+                }
+            }
         });
         return out;
     }
 
-    private static void read(int[] in, int w, int from, int to, BoxLines lines) {
-        for (int x = 0; x < w; x++) {
-            float[] place = lines.place(x);
-            for (int y = from, lane = 0; y < to; y++, lane += 4) {
-                int argb = in[y * w + x];
-                int a = argb >>> 24;
-                place[lane] = a / 255f;
-                place[lane + 1] = LIT[a << 8 | argb >> 16 & 255];
-                place[lane + 2] = LIT[a << 8 | argb >> 8 & 255];
-                place[lane + 3] = LIT[a << 8 | argb & 255];
-            }
+    private static void read(int[] in, int from, int count, FourLines lines) {
+        long[] one = lines.one();
+        long[] other = lines.other();
+        for (int i = from, at = lines.in(); i < from + count; i++, at++) {
+            int argb = in[i];
+            int a = argb >>> 24;
+            int lit = a << 8;
+            one[at] = (long) (a * 257) << HALF_BITS | LIT[lit | argb >> 16 & 255];
+            other[at] = (long) LIT[lit | argb >> 8 & 255] << HALF_BITS | LIT[lit | argb & 255];
         }
     }
 
-    private static int both(float high, float low) {
-        return (int) (high * FINE + HALF) << 16 | (int) (low * FINE + HALF);
-    }
-
-    private static void keep(BoxLines lines, int w, int h, int from, int to, int[] first, int[] second) {
-        for (int x = 0; x < w; x++) {
-            float[] place = lines.place(x);
-            int at = (x / PIXELS * h + from) * PIXELS + x % PIXELS;
-            for (int lane = 0; lane < 4 * (to - from); lane += 4, at += PIXELS) {
-                first[at] = both(place[lane], place[lane + 1]);
-                second[at] = both(place[lane + 2], place[lane + 3]);
-            }
+    /** Alpha, green, red and blue, each so many bits fewer. */
+    private static void pack(FourLines lines, int over, long[] to) {
+        long[] one = lines.one();
+        long[] other = lines.other();
+        for (int i = 0; i < to.length; i++) {
+            to[i] = (one[i] >>> over & FourLines.BOTH) << NUMBER_BITS | other[i] >>> over & FourLines.BOTH;
         }
     }
 
-    private static void take(int[] first, int[] second, int h, int from, BoxLines lines) {
-        int at = from * h;
-        for (int y = 0; y < h; y++) {
-            float[] place = lines.place(y);
-            for (int lane = 0; lane < BoxLines.LANES; lane += 4, at++) {
-                int one = first[at];
-                int other = second[at];
-                place[lane] = (one >>> 16) * (1 / FINE);
-                place[lane + 1] = (one & 0xFFFF) * (1 / FINE);
-                place[lane + 2] = (other >>> 16) * (1 / FINE);
-                place[lane + 3] = (other & 0xFFFF) * (1 / FINE);
-            }
+    private static void unpack(long[] columns, int from, int count, FourLines lines) {
+        long[] one = lines.one();
+        long[] other = lines.other();
+        for (int i = from, at = lines.in(); i < from + count; i++, at++) {
+            long all = columns[i];
+            one[at] = all >>> NUMBER_BITS & FourLines.BOTH;
+            other[at] = all & FourLines.BOTH;
         }
     }
 
-    private static void write(BoxLines lines, int w, int h, int from, int to, int[] out) {
-        float[] by = new float[BoxLines.LANES];
-        int[] levels = new int[BoxLines.LANES];
-        for (int y = 0; y < h; y++) {
-            float[] place = lines.place(y);
-            for (int lane = 0; lane < by.length; lane += 4) {
-                float share = 1 / Math.max(LEAST, place[lane]);
-                by[lane] = 1;
-                by[lane + 1] = share;
-                by[lane + 2] = share;
-                by[lane + 3] = share;
-            }
-            Light.places(place, by, levels);
-            for (int x = from, lane = 0; x < to; x++, lane += 4) {
-                int a = (int) (place[lane] * 255 + HALF);
-                int r = Light.at(levels[lane + 1]);
-                int g = Light.at(levels[lane + 2]);
-                int b = Light.at(levels[lane + 3]);
-                out[y * w + x] = a << 24 | times(r, a) << 16 | times(g, a) << 8 | times(b, a);
-            }
+    private static void write(FourLines lines, long full, int[] to) {
+        long[] one = lines.one();
+        long[] other = lines.other();
+        long levels = (255L << PART_BITS) / full;
+        long steps = ((long) STEPS << PART_BITS) / full;
+        for (int i = 0; i < to.length; i++) {
+            long first = one[i];
+            long second = other[i];
+            int a = (int) ((first >>> HALF_BITS) * levels + HALF >>> PART_BITS);
+            int by = a << STEP_BITS;
+            int r = PUT[by | step(first & LOW, steps)] & 255;
+            int g = PUT[by | step(second >>> HALF_BITS, steps)] & 255;
+            int b = PUT[by | step(second & LOW, steps)] & 255;
+            to[i] = a << 24 | r << 16 | g << 8 | b;
         }
     }
 
-    /** By 255, rounded. */
-    private static int times(int value, int alpha) {
-        int product = value * alpha + 128;
-        return product + (product >> 8) >> 8;
+    private static int step(long light, long steps) {
+        return (int) (light * steps + HALF >>> PART_BITS);
     }
 }

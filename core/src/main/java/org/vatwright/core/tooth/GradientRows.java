@@ -9,6 +9,7 @@ import org.vatwright.core.measure.Noise;
 final class GradientRows {
 
     private static final int TURNS = 1024;
+    private static final int FEW = 6;
     private static final float[] COS = new float[TURNS];
     private static final float[] SIN = new float[TURNS];
 
@@ -74,6 +75,10 @@ final class GradientRows {
         /** Adds the row times the weight. */
         void add(int y, float weight, float[] out) {
             knots(y, weight);
+            if (out.length < FEW * nx) {
+                each(out);
+                return;
+            }
             // Between two knots there are several places; their knots are looked up once.
             for (int i = 0; i < out.length;) {
                 int c = cell[i];
@@ -86,6 +91,16 @@ final class GradientRows {
                     float left = gl * off[i] + hl;
                     out[i] += left + ease[i] * (gr * off[i] + hr - left);
                 }
+            }
+        }
+
+        /** Where only few places lie between two knots, looking each up costs less than guessing where the next one is. */
+        private void each(float[] out) {
+            for (int i = 0; i < out.length; i++) {
+                int c = cell[i];
+                float left = g[c] * off[i] + h[c];
+                float gr = g[c + 1];
+                out[i] += left + ease[i] * (gr * off[i] + (h[c + 1] - gr) - left);
             }
         }
 

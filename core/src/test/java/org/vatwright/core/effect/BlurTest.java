@@ -45,22 +45,17 @@ class BlurTest {
     }
 
     @ParameterizedTest
-    @ValueSource(doubles = {0.4, 2.5, 5.9, 6.1, 14, 30, 300})
+    @ValueSource(doubles = {0.4, 1.4, 1.6, 5.9, 11.9, 12.1, 30, 300})
     void noPlaceOfTheTorusIsAnyOther(double spread) {
         Raster marks = marks(3);
         Raster first = rolled(soft(marks, spread), 17, 40);
         Raster second = soft(rolled(marks, 17, 40), spread);
-        for (int i = 0; i < W * H; i++) {
-            for (int shift = 0; shift < 32; shift += 8) {
-                assertThat((double) (first.argb()[i] >>> shift & 255))
-                        .isEqualTo(second.argb()[i] >>> shift & 255, within(1.0));
-            }
-        }
+        assertThat(first.argb()).isEqualTo(second.argb());
     }
 
     /** One opaque pixel: the coverage is the normal curve, summed over all its copies on the torus. */
     @ParameterizedTest
-    @ValueSource(doubles = {1, 3, 5.5, 7, 12, 25})
+    @ValueSource(doubles = {0.8, 1.4, 1.6, 3, 5.5, 7, 12, 25})
     void onePixelBecomesANormalSpread(double spread) {
         float[] plane = new float[W * H];
         plane[5 * W + 3] = 1;
@@ -76,13 +71,13 @@ class BlurTest {
             }
         }
         assertThat(sum).isEqualTo(1, within(0.006));
-        // The peak of a single pixel is where three running means are worst; true weights come nearly all the way.
-        assertThat(most).isLessThan(spread < 6 ? 0.005 : 0.13);
+        // The peak of a single pixel is where three running sums are worst; true weights come nearly all the way.
+        assertThat(most).isLessThan(spread < 1.5 ? 0.005 : 0.13);
     }
 
     /** An edge becomes the integral of the normal curve; held against its series, by the torus' two edges. */
     @ParameterizedTest
-    @ValueSource(doubles = {2, 5.9, 6.1, 9, 20})
+    @ValueSource(doubles = {1.6, 2, 5.9, 11.9, 12.1, 17.3, 20})
     void anEdgeBecomesTheIntegralOfTheNormalSpread(double spread) {
         int n = 400;
         float[] line = new float[n];
@@ -153,7 +148,7 @@ class BlurTest {
             for (int x = 0; x < 40; x++) {
                 double mean = ((two.at(2 * x, 2 * y) >>> 24) + (two.at(2 * x + 1, 2 * y) >>> 24)
                         + (two.at(2 * x, 2 * y + 1) >>> 24) + (two.at(2 * x + 1, 2 * y + 1) >>> 24)) / 4.0;
-                assertThat((double) (one.at(x, y) >>> 24)).isEqualTo(mean, within(4.0));
+                assertThat((double) (one.at(x, y) >>> 24)).isEqualTo(mean, within(4.5));
             }
         }
         assertThat(blur.on(fine, Coats.asked(new TileGrid(80, 80, 40, 40), 1)).argb()).isEqualTo(two.argb());
