@@ -32,7 +32,7 @@ class ArrowsTest {
             "family.zigzag", "family.interlace", "family.flow", "family.tooth", "family.together", "coat", "motif",
             "laid", "shape", "woven",
             "yarn", "loom",
-            "band", "pattern", "draft", "tooth", "map", "raster", "repeat", "colour", "measure"};
+            "band", "pattern", "draft", "tooth", "picture", "map", "raster", "repeat", "colour", "measure"};
 
     @Test
     void modulesPointInward() {

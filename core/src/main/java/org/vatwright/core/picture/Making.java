@@ -1,0 +1,126 @@
+package org.vatwright.core.picture;
+
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.measure.Require;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
+
+/**
+ * How a picture becomes a tile without seams.
+ *
+ * @param margin of the shorter side that may change (heal) or is laid over the opposite one (fade), 0.01 to 0.45
+ * @param even how much of what is uneven over the whole is taken away first, 0 to 1
+ */
+@RecordBuilder
+public record Making(Way way, double margin, double even) implements MakingBuilder.With {
+
+    public static final double LEAST_MARGIN = 0.01;
+    public static final double MOST_MARGIN = 0.45;
+    public static final Making HEAL = new Making(Way.HEAL, 0.12, 0);
+    /** A side has that many pixels at least. */
+    public static final int LEAST_PX = 4;
+    /** That are healed at once: each takes about a hundred bytes. */
+    public static final int MOST_HEALED_PX = 24_000_000;
+
+    /** What makes opposite edges meet. */
+    public enum Way {
+        /** The size stays; near the edges colours give way until both meet. */
+        HEAL("Heal"),
+        /** One margin is laid over the opposite one; the tile loses a margin each way. */
+        FADE("Cross-fade"),
+        /** The picture and its mirror images; the tile has twice its sides. */
+        MIRROR("Mirror");
+
+        private final String title;
+
+        Way(String title) {
+            this.title = title;
+        }
+
+        public String title() {
+            return title;
+        }
+
+        public String word() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+
+        public static Way parse(String text) {
+            return Arrays.stream(values()).filter(w -> w.word().equalsIgnoreCase(text.strip())).findFirst()
+                    .orElseThrow(() -> new Refusal("\"%s\" is no way to make a picture seamless; %s are".formatted(text,
+                            Arrays.stream(values()).map(Way::word).collect(Collectors.joining(", ")))));
+        }
+    }
+
+    public Making {
+        Require.within("margin", margin * 100, LEAST_MARGIN * 100, MOST_MARGIN * 100, "%");
+        Require.within("even-out", even * 100, 0, 100, "%");
+    }
+
+    public Making(Way way) {
+        this(way, HEAL.margin, 0);
+    }
+
+    /** @return pixels of the margin in a picture of that size */
+    int margin(int width, int height) {
+        int shorter = Math.min(width, height);
+        return Math.max(1, Math.min((shorter - 1) / 2, (int) Math.rint(margin * shorter)));
+    }
+
+    /** @return how wide the tile of a picture of that size is */
+    public int width(int width, int height) {
+        return side(width, width, height);
+    }
+
+    /** @return how high the tile of a picture of that size is */
+    public int height(int width, int height) {
+        return side(height, width, height);
+    }
+
+    private int side(int side, int width, int height) {
+        return switch (way) {
+            case HEAL -> side;
+            case FADE -> side - margin(width, height);
+            case MIRROR -> 2 * side;
+        };
+    }
+
+    /**
+     * @return a tile of it, the same with any number of threads
+     * @throws Refusal when it is too small, or too large to be healed
+     */
+    public Raster of(Raster picture, Work work) {
+        int w = picture.width();
+        int h = picture.height();
+        Require.that(Math.min(w, h) >= LEAST_PX, "the picture has %,d x %,d pixels; a tile is made of %d x %d at least"
+                .formatted(w, h, LEAST_PX, LEAST_PX));
+        Raster even = EvenOut.of(picture, this.even, work);
+        return switch (way) {
+            case HEAL -> {
+                Require.that((long) w * h <= MOST_HEALED_PX,
+                        "the picture has %,d x %,d pixels; %,d in all is the most that is healed at once: cross-fade or mirror it, or take it smaller"
+                                .formatted(w, h, MOST_HEALED_PX));
+                yield Healing.of(even, margin(w, h), work);
+            }
+            case FADE -> CrossFade.of(even, margin(w, h));
+            case MIRROR -> mirrored(even);
+        };
+    }
+
+    private static Raster mirrored(Raster in) {
+        int w = in.width();
+        int h = in.height();
+        Raster out = new Raster(2 * w, 2 * h);
+        for (int y = 0; y < 2 * h; y++) {
+            for (int x = 0; x < 2 * w; x++) {
+                out.argb()[y * 2 * w + x] = in.at(x < w ? x : 2 * w - 1 - x, y < h ? y : 2 * h - 1 - y);
+            }
+        }
+        return out;
+    }
+}
