@@ -17,7 +17,7 @@ import picocli.CommandLine.Spec;
 @Command(name = "vatwright", mixinStandardHelpOptions = true, version = "Vatwright 0.1.0", subcommands = {
         DemoCommand.class, TileCommand.class, FieldCommand.class, DressCommand.class, ListCommand.class,
         SettCommand.class, WeaveCommand.class,
-        ClosingCommand.class, MotifCommand.class, ToothCommand.class,
+        ClosingCommand.class, MotifCommand.class, ToothCommand.class, SeamlessCommand.class,
         CommandLine.HelpCommand.class}, description = "Seamless repeats for textile and surface print.", footer = {
                 "", "Without a verb the window opens; \"vatwright demo\" opens the demo commission.",
                 "Lengths take mm, cm, in: 12.5mm, 3cm, 1/2in. The kind of file follows its name."})

@@ -10,6 +10,7 @@ import org.vatwright.core.band.BandRun;
 import org.vatwright.core.draft.NamedWeave;
 import org.vatwright.core.family.block.Blocks;
 import org.vatwright.core.family.check.Checks;
+import org.vatwright.core.family.cover.Cover;
 import org.vatwright.core.family.dot.Dot;
 import org.vatwright.core.family.dot.Dots;
 import org.vatwright.core.family.flow.FlowLines;
@@ -59,7 +60,8 @@ public final class Catalogue {
             new Family(Interlace.FAMILY, "Interlace", Interlace.class, LaidStarts::interlace),
             new Family(FlowLines.FAMILY, "Flow lines", FlowLines.class, LaidStarts::flow),
             new Family(Motifs.FAMILY, "Motifs", Motifs.class, Catalogue::motifs),
-            new Family(Tooth.FAMILY, "Tooth", Tooth.class, Catalogue::tooth));
+            new Family(Tooth.FAMILY, "Tooth", Tooth.class, Catalogue::tooth),
+            new Family(Cover.FAMILY, "Cover", Cover.class, (design, inks) -> new Cover(inks.getFirst())));
 
     private Catalogue() {}
 

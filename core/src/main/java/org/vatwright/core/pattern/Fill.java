@@ -7,10 +7,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
+import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.measure.Angle;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Require;
+import org.vatwright.core.picture.Inks;
+import org.vatwright.core.picture.Making;
 import org.vatwright.core.raster.Picture;
+import org.vatwright.core.raster.Raster;
 import org.vatwright.core.repeat.Lattice;
 
 /**
@@ -74,16 +78,58 @@ public record Fill(Id id, String name, Source source, double wide, double high, 
         }
     }
 
-    public record OfPicture(Picture picture) implements Source {
+    /**
+     * @param making how it becomes a tile without seams; empty: its edges meet as they are
+     * @param reduced the few inks that it is shown in; none: its own colours
+     */
+    public record OfPicture(Picture picture, Optional<Making> making, List<Reduced> reduced) implements Source {
+
+        public OfPicture {
+            reduced = List.copyOf(reduced);
+            Require.within("inks of a picture", reduced.size(), 0, Inks.MOST);
+            reduced.forEach(r -> slotOrClear(r.ink(), "a picture is shown in inks of the palette"));
+            making.ifPresent(m -> m.checkTakes(picture.raster().width(), picture.raster().height()));
+        }
+
+        public OfPicture(Picture picture) {
+            this(picture, Optional.empty(), List.of());
+        }
+
         @Override
         public double widthMm() {
-            return picture.widthMm();
+            return widthPx() * picture.widthMm() / picture.raster().width();
         }
 
         @Override
         public double heightMm() {
-            return picture.heightMm();
+            return heightPx() * picture.heightMm() / picture.raster().height();
         }
+
+        /** @return of its tile */
+        public int widthPx() {
+            Raster raster = picture.raster();
+            return making.map(m -> m.width(raster.width(), raster.height())).orElse(raster.width());
+        }
+
+        public int heightPx() {
+            Raster raster = picture.raster();
+            return making.map(m -> m.height(raster.width(), raster.height())).orElse(raster.height());
+        }
+
+        public OfPicture withMaking(Optional<Making> other) {
+            return new OfPicture(picture, other, reduced);
+        }
+
+        public OfPicture withReduced(List<Reduced> other) {
+            return new OfPicture(picture, making, other);
+        }
+    }
+
+    /** One of the few inks of a picture. @param found the colour in the picture, which those nearest to it belong to */
+    public record Reduced(Rgb found, Ink ink) {}
+
+    private static void slotOrClear(Ink ink, String why) {
+        Require.that(!(ink instanceof Ink.Filled), "%s is a fill; %s".formatted(ink.words(), why));
     }
 
     /**
@@ -99,9 +145,8 @@ public record Fill(Id id, String name, Source source, double wide, double high, 
         public OfGradient {
             Require.within("inks of a gradient", stops.size(), 2, MOST_STOPS);
             stops = stops.stream().sorted(Comparator.comparingDouble(Gradient.Stop::place)).toList();
-            stops.forEach(s -> Require.that(!(s.ink() instanceof Ink.Filled),
-                    "%s is a fill; a gradient goes over from one ink of the palette into another"
-                            .formatted(s.ink().words())));
+            stops.forEach(
+                    s -> slotOrClear(s.ink(), "a gradient goes over from one ink of the palette into another"));
         }
 
         /** Of a chip that shows it. */
@@ -209,13 +254,32 @@ public record Fill(Id id, String name, Source source, double wide, double high, 
         return gradient().filter(g -> g.across() == Across.PIECE).isPresent();
     }
 
-    /** @return the inks it is made of in the design it belongs to: none but of a gradient */
+    /** @return its picture, when it is one */
+    public Optional<OfPicture> picture() {
+        return source instanceof OfPicture picture ? Optional.of(picture) : Optional.empty();
+    }
+
+    /** @return the inks it is made of in the design it belongs to: those of a gradient and of a picture reduced to them */
     public List<Ink> inks() {
-        return gradient().map(g -> g.stops().stream().map(Gradient.Stop::ink).toList()).orElse(List.of());
+        return switch (source) {
+            case OfDesign _ -> List.of();
+            case OfPicture picture -> picture.reduced().stream().map(Reduced::ink).toList();
+            case OfGradient gradient -> gradient.stops().stream().map(Gradient.Stop::ink).toList();
+        };
     }
 
     public Fill withInks(UnaryOperator<Ink> change) {
-        return gradient().map(g -> withSource(g.inked(change))).orElse(this);
+        return switch (source) {
+            case OfDesign _ -> this;
+            case OfPicture picture -> withSource(picture.withReduced(picture.reduced().stream()
+                    .map(r -> new Reduced(r.found(), change.apply(r.ink()))).toList()));
+            case OfGradient gradient -> withSource(gradient.inked(change));
+        };
+    }
+
+    /** @return with its picture made otherwise; the same when it is none */
+    public Fill withPicture(UnaryOperator<OfPicture> change) {
+        return picture().map(p -> withSource(change.apply(p))).orElse(this);
     }
 
     /** @return with its course, ends and inks changed; the same when it is no gradient */

@@ -12,6 +12,8 @@ import org.vatwright.core.raster.Raster;
 public final class InkMap {
 
     private static final int COLOURS = 1 << 24;
+    /** Pixels for which it is worth while to remember every colour. */
+    private static final int MANY = 1 << 17;
 
     private InkMap() {}
 
@@ -22,7 +24,8 @@ public final class InkMap {
      */
     public static Raster shown(Raster picture, List<Rgb> found, int[] worn) {
         Oklab[] middles = found.stream().map(Oklab::of).toArray(Oklab[]::new);
-        byte[] near = new byte[COLOURS];
+        boolean many = picture.argb().length > MANY;
+        byte[] near = new byte[many ? COLOURS : 0];
         Arrays.fill(near, (byte) -1);
         Raster out = new Raster(picture.width(), picture.height());
         for (int i = 0; i < out.argb().length; i++) {
@@ -35,10 +38,14 @@ public final class InkMap {
             int g = straight(argb >> 8 & 255, a);
             int b = straight(argb & 255, a);
             int colour = r << 16 | g << 8 | b;
-            if (near[colour] < 0) {
-                near[colour] = (byte) Inks.nearest(Oklab.of(new Rgb(r, g, b)), middles);
+            int nearest = many ? near[colour] : -1;
+            if (nearest < 0) {
+                nearest = Inks.nearest(Oklab.of(new Rgb(r, g, b)), middles);
+                if (many) {
+                    near[colour] = (byte) nearest;
+                }
             }
-            int shown = worn[near[colour]];
+            int shown = worn[nearest];
             out.argb()[i] = a == 255 ? shown : Packed.times255(shown, a);
         }
         return out;

@@ -90,23 +90,30 @@ public record Making(Way way, double margin, double even) implements MakingBuild
         };
     }
 
+    /** @throws Refusal when a picture of that size is too small, or too large to be healed or doubled */
+    public void checkTakes(int width, int height) {
+        Require.that(Math.min(width, height) >= LEAST_PX,
+                "the picture has %,d x %,d pixels; a tile is made of %d x %d at least".formatted(width, height,
+                        LEAST_PX, LEAST_PX));
+        Require.that(way != Way.HEAL || (long) width * height <= MOST_HEALED_PX,
+                "the picture has %,d x %,d pixels; %,d in all is the most that is healed at once: cross-fade or mirror it, or take it smaller"
+                        .formatted(width, height, MOST_HEALED_PX));
+        Require.that(way != Way.MIRROR || 4L * width * height <= Raster.MOST_PX,
+                "the picture has %,d x %,d pixels; mirrored it would have more than %,d in all: take it smaller"
+                        .formatted(width, height, Raster.MOST_PX));
+    }
+
     /**
      * @return a tile of it, the same with any number of threads
-     * @throws Refusal when it is too small, or too large to be healed
+     * @throws Refusal as {@link #checkTakes} does
      */
     public Raster of(Raster picture, Work work) {
         int w = picture.width();
         int h = picture.height();
-        Require.that(Math.min(w, h) >= LEAST_PX, "the picture has %,d x %,d pixels; a tile is made of %d x %d at least"
-                .formatted(w, h, LEAST_PX, LEAST_PX));
+        checkTakes(w, h);
         Raster even = EvenOut.of(picture, this.even, work);
         return switch (way) {
-            case HEAL -> {
-                Require.that((long) w * h <= MOST_HEALED_PX,
-                        "the picture has %,d x %,d pixels; %,d in all is the most that is healed at once: cross-fade or mirror it, or take it smaller"
-                                .formatted(w, h, MOST_HEALED_PX));
-                yield Healing.of(even, margin(w, h), work);
-            }
+            case HEAL -> Healing.of(even, margin(w, h), work);
             case FADE -> CrossFade.of(even, margin(w, h));
             case MIRROR -> mirrored(even);
         };

@@ -8,7 +8,6 @@ import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Layer;
-import org.vatwright.core.raster.Picture;
 
 /** What of a design is no shape, so that a file of shapes holds its pixels. */
 public final class Embedded {
@@ -33,9 +32,9 @@ public final class Embedded {
         for (Fill fill : design.usedFills()) {
             switch (fill.source()) {
                 case Fill.OfDesign of -> tell(of.design(), dpi * fill.wide(), told);
-                case Fill.OfPicture(Picture picture) -> told.add("%s in %s is a picture; it is embedded at %s dpi"
+                case Fill.OfPicture of -> told.add("%s in %s is a picture; it is embedded at %s dpi"
                         .formatted(fill.name(), design.name(),
-                                Numbers.plain(Math.min(dpi, picture.dpi() / fill.wide()), 1)));
+                                Numbers.plain(Math.min(dpi, of.picture().dpi() / fill.wide()), 1)));
                 // Told of the layers that show one which is no shape.
                 case Fill.OfGradient _ -> {
                 }

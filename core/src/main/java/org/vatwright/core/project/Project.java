@@ -17,7 +17,6 @@ import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.CheckLimits;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
-import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
@@ -63,8 +62,8 @@ public record Project(String name, String note, List<Design> designs, List<Artic
     public long picturePixels() {
         Set<Raster> seen = Collections.newSetFromMap(new IdentityHashMap<>());
         designs.forEach(d -> d.fills().forEach(f -> {
-            if (f.source() instanceof Fill.OfPicture(Picture picture)) {
-                seen.add(picture.raster());
+            if (f.source() instanceof Fill.OfPicture of) {
+                seen.add(of.picture().raster());
             }
         }));
         return seen.stream().mapToLong(r -> (long) r.width() * r.height()).sum();

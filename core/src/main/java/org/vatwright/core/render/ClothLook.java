@@ -125,9 +125,12 @@ final class ClothLook {
             if (fill.source() instanceof Fill.OfGradient gradient) {
                 return gradient(gradient, design, outer);
             }
-            Object source = fill.source() instanceof Fill.OfDesign of
-                    ? design(of.design(), FillTiles.colourway(of, outer))
-                    : fill.source();
+            Object source = switch (fill.source()) {
+                case Fill.OfDesign of -> design(of.design(), FillTiles.colourway(of, outer));
+                case Fill.OfPicture of -> List.of(of.picture(), of.making(), of.reduced().stream()
+                        .map(r -> List.of(r.found(), ink(design, outer, r.ink()))).toList());
+                case Fill.OfGradient gradient -> gradient;
+            };
             return known(List.of(source, fill.wide(), fill.high(), fill.turnDeg(), fill.startX(), fill.startY(),
                     fill.anew(), fill.follows()));
         }

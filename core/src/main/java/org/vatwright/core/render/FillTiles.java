@@ -9,7 +9,6 @@ import java.util.Map;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.LightMix;
 import org.vatwright.core.colour.Palette;
-import org.vatwright.core.map.Resized;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.FillPaint;
@@ -18,7 +17,6 @@ import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.pattern.TileFill;
 import org.vatwright.core.pattern.VectorMark;
-import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.Arrangement;
@@ -62,7 +60,7 @@ public final class FillTiles {
         InkColours own = new InkColours(design.palette(), colourway);
         design.fills().forEach(f -> means.put(f.name(), f.gradient().isPresent()
                 ? new GradientFill(f, design.repeat().tile(), own).mean()
-                : mean(f, colourway, Phase.OWN)));
+                : mean(f, own, Phase.OWN)));
         return new InkColours(design.palette(), colourway, Map.of(), means);
     }
 
@@ -71,14 +69,14 @@ public final class FillTiles {
             return new GradientFill(fill, outer.design().repeat().tile(),
                     new InkColours(outer.design().palette(), outer.colourway()));
         }
-        return new TileFill(fill, outer.design().repeat().tile(), mean(fill, outer.colourway(), outer.phase()),
+        InkColours own = new InkColours(outer.design().palette(), outer.colourway());
+        return new TileFill(fill, outer.design().repeat().tile(), mean(fill, own, outer.phase()),
                 level -> {
                     double finer = Math.pow(2, level);
                     double across = fill.wide() * fill.source().widthMm() / grid.mmPerPxX() * finer;
                     double down = fill.high() * fill.source().heightMm() / grid.mmPerPxY() * finer;
                     double less = Math.min(1, Math.sqrt(MOST_PX / (across * down)));
-                    return tile(fill.source(), outer.colourway(), outer.phase(), whole(across * less),
-                            whole(down * less), work);
+                    return tile(fill.source(), own, outer.phase(), whole(across * less), whole(down * less), work);
                 });
     }
 
@@ -89,7 +87,7 @@ public final class FillTiles {
     /** @return a small picture of a fill as an ink of a design. @param palette,outer of that design */
     public static Raster chip(Fill fill, Palette palette, Colourway outer, int widthPx, int heightPx) {
         if (fill.gradient().isEmpty()) {
-            return tile(fill.source(), outer, Phase.OWN, widthPx, heightPx, Work.on(1));
+            return small(fill.source(), new InkColours(palette, outer), Phase.OWN, widthPx, heightPx);
         }
         Fill inMark = fill.withGradient(g -> g.withAcross(Fill.Across.MARK));
         TileGrid grid = new TileGrid(widthPx, heightPx, fill.source().widthMm(), fill.source().heightMm());
@@ -105,17 +103,23 @@ public final class FillTiles {
     }
 
     /**
+     * @param inks of the design that it is an ink of
      * @return the tile of what fills, in whole pixels
      * @throws IllegalArgumentException of a gradient, which has none of its own
      */
-    public static Raster tile(Fill.Source source, Colourway outer, Phase phase, int widthPx, int heightPx,
-            Work work) {
+    public static Raster tile(Fill.Source source, InkColours inks, Phase phase, int widthPx, int heightPx, Work work) {
         return switch (source) {
-            case Fill.OfDesign of -> KEPT.tile(new Cloth(of.design(), colourway(of, outer), phase),
+            case Fill.OfDesign of -> KEPT.tile(new Cloth(of.design(), colourway(of, inks.colourway()), phase),
                     new TileGrid(widthPx, heightPx, of.widthMm(), of.heightMm()), work);
-            case Fill.OfPicture(Picture picture) -> Resized.of(picture.raster(), widthPx, heightPx, work);
+            case Fill.OfPicture of -> MadePictures.tile(of, inks, widthPx, heightPx, work);
             case Fill.OfGradient _ -> throw new IllegalArgumentException("a gradient has no tile");
         };
+    }
+
+    private static Raster small(Fill.Source source, InkColours inks, Phase phase, int widthPx, int heightPx) {
+        return source instanceof Fill.OfPicture of
+                ? MadePictures.small(of, inks, widthPx, heightPx)
+                : tile(source, inks, phase, widthPx, heightPx, Work.on(1));
     }
 
     /** @return what a nested design wears while the outer one wears that colourway */
@@ -124,10 +128,10 @@ public final class FillTiles {
     }
 
     /** @return the mean colour in linear light, premultiplied ARGB */
-    private static int mean(Fill fill, Colourway outer, Phase phase) {
+    private static int mean(Fill fill, InkColours inks, Phase phase) {
         double ratio = fill.source().heightMm() / fill.source().widthMm();
         int high = (int) Math.max(1, Math.min(20 * MEAN_PX, Math.rint(MEAN_PX * ratio)));
-        Raster small = tile(fill.source(), outer, phase, MEAN_PX, high, Work.on(1));
+        Raster small = small(fill.source(), inks, phase, MEAN_PX, high);
         float[] sum = new float[4];
         for (int argb : small.argb()) {
             float[] one = LightMix.linear(argb);

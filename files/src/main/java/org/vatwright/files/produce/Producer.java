@@ -123,7 +123,7 @@ public final class Producer {
         PictureWriter.write(renderer.rows(cut, density, work), density, format, quality, file, work);
     }
 
-    private static Format pixels(Path file, String what) {
+    static Format pixels(Path file, String what) {
         Format format = format(file);
         if (format.vector()) {
             throw new Refusal("%s: a %s is written as .png, .jpg or .tif".formatted(file, what));

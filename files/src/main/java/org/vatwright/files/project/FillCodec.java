@@ -25,10 +25,11 @@ final class FillCodec {
                 links.design(out, design);
                 colourway.ifPresent(c -> out.put("colourway", c));
             }
-            case Fill.OfPicture(Picture picture) -> {
-                ObjectNode shown = out.putObject("picture").put("dpi", picture.dpi());
-                links.picture(shown, picture);
-                ProvenanceCodec.write(shown, picture.provenance());
+            case Fill.OfPicture of -> {
+                ObjectNode shown = out.putObject("picture").put("dpi", of.picture().dpi());
+                links.picture(shown, of.picture());
+                ProvenanceCodec.write(shown, of.picture().provenance());
+                MakingCodec.write(shown, of);
             }
             case Fill.OfGradient gradient -> {
                 GradientCodec.write(out, gradient);
@@ -63,9 +64,10 @@ final class FillCodec {
             return in.at("texture").placed(t -> Texture.named(t.asText()).fill(Work.plain()).source());
         }
         if (in.has("picture")) {
-            JsonIn picture = in.at("picture").only("dpi", "png", "entry", "provenance");
+            JsonIn picture = in.at("picture").only("dpi", "png", "entry", "provenance", "seamless", "inks");
             return picture.placed(() -> new Fill.OfPicture(new Picture(links.picture(picture),
-                    picture.number("dpi", 300), ProvenanceCodec.read(picture))));
+                    picture.number("dpi", 300), ProvenanceCodec.read(picture)), MakingCodec.making(picture),
+                    MakingCodec.reduced(picture)));
         }
         return new Fill.OfDesign(links.design(in.at("design")),
                 in.has("colourway") ? Optional.of(in.text("colourway")) : Optional.empty());

@@ -15,7 +15,6 @@ import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.pattern.TileFill;
 import org.vatwright.core.pattern.VectorMark;
-import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.FillTiles;
@@ -96,12 +95,12 @@ record FillPlace(int block, List<AffineTransform> copies) {
     }
 
     /** @return its pixels, no more of them than the density asks for at the size it has in the design */
-    static Raster pixels(Fill fill, Picture picture, double tone, Density density) {
-        int across = (int) Math.max(1, Math.min(picture.raster().width(),
+    static Raster pixels(Fill fill, Fill.OfPicture picture, InkColours inks, double tone, Density density) {
+        int across = (int) Math.max(1, Math.min(picture.widthPx(),
                 Math.rint(density.px(fill.wide() * picture.widthMm()))));
-        int down = (int) Math.max(1, Math.min(picture.raster().height(),
+        int down = (int) Math.max(1, Math.min(picture.heightPx(),
                 Math.rint(density.px(fill.high() * picture.heightMm()))));
-        Raster own = FillTiles.tile(fill.source(), null, Phase.OWN, across, down, Work.plain());
+        Raster own = FillTiles.tile(picture, inks, Phase.OWN, across, down, Work.plain());
         return tone == 0
                 ? own
                 : new Raster(own.width(), own.height(), Arrays.stream(own.argb()).parallel()

@@ -31,7 +31,6 @@ import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.raster.BlendMode;
-import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.Cloth;
 import org.vatwright.core.repeat.Tile;
@@ -220,9 +219,9 @@ public final class PdfTileWriter {
                             content.drawForm(one);
                             content.restoreGraphicsState();
                         }
-                    } else if (fill.source() instanceof Fill.OfPicture(Picture picture)) {
+                    } else if (fill.source() instanceof Fill.OfPicture picture) {
                         PDImageXObject image = LosslessFactory.createFromImage(document,
-                                Pictures.image(FillPlace.pixels(fill, picture, seenTone, density)));
+                                Pictures.image(FillPlace.pixels(fill, picture, of.inks(), seenTone, density)));
                         // Pictures stand upright in points, y up.
                         content.transform(new Matrix(1, 0, 0, -1, 0, (float) h));
                         content.drawImage(image, 0, 0, (float) w, (float) h);

@@ -26,7 +26,6 @@ import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.raster.BlendMode;
-import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.Cloth;
@@ -209,9 +208,10 @@ public final class SvgTileWriter {
                 xml.start("g", "id", id, "clip-path", "url(#edge-" + id + ")", "style", "isolation:isolate");
                 switch (fill.source()) {
                     case Fill.OfDesign inner -> new Content(of.within(inner, seenTone)).draw();
-                    case Fill.OfPicture(Picture picture) -> xml.empty("image", "width", number(w), "height", number(h),
+                    case Fill.OfPicture picture -> xml.empty("image", "width", number(w), "height", number(h),
                             "preserveAspectRatio", "none", "xlink:href",
-                            embedded(FillPlace.pixels(fill, picture, seenTone, density)));
+                            embedded(FillPlace.pixels(fill, picture, of.inks(), seenTone,
+                                    density)));
                     // What is no shape is among the pixels of its layer; else it was made a shading of its mark.
                     case Fill.OfGradient _ -> {
                     }

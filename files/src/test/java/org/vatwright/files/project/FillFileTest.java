@@ -7,10 +7,12 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.family.block.Blocks;
 import org.vatwright.core.family.block.Inking;
 import org.vatwright.core.measure.Density;
@@ -18,6 +20,8 @@ import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.picture.Making;
 import org.vatwright.core.project.Output;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Picture;
@@ -43,6 +47,24 @@ class FillFileTest {
                 .withScale(0.5, 0.75).withTurnDeg(30).withStart(3, -4).withFollows(false))
                 .addFill(new Fill("Foil", new Fill.OfPicture(new Picture(LEAF, 150))).withAnew(true))
                 .addFill(new Fill("Night", new Fill.OfDesign(wake, Optional.of(wake.palette().first().name())))));
+    }
+
+    @Test
+    void howAPictureIsMadeAndItsInksStandInTheFile() {
+        Raster sail = new Raster(8, 6);
+        java.util.Arrays.fill(sail.argb(), 0xFFC8A060);
+        Project project = nested().edit(new Id("buoys"), d -> d.addFill(new Fill("Sail", new Fill.OfPicture(
+                new Picture(sail, 150), Optional.of(new Making(Making.Way.FADE, 0.07, 0.3)),
+                List.of(new Fill.Reduced(Rgb.parse("#c8a060"), Ink.slot(d.palette().slots().getFirst())),
+                        new Fill.Reduced(Rgb.parse("#102030"), Ink.CLEAR))))));
+        Path file = folder.resolve("made.vatwright");
+        ProjectFile.write(project, file);
+        assertThat(ProjectFile.read(file)).isEqualTo(project);
+        Design alone = project.design(new Id("buoys")).orElseThrow();
+        String slot = alone.palette().slots().getFirst();
+        assertThat(alone.renameSlot(slot, "Sailcloth").fills().getLast().inks())
+                .containsExactly(Ink.slot("Sailcloth"), Ink.CLEAR);
+        assertThat(new String(ProjectFile.designJson(alone), StandardCharsets.UTF_8)).contains("\"way\" : \"fade\"");
     }
 
     /** Each design is filled by two of the one before: as many ways down as two to the power of the depth. */

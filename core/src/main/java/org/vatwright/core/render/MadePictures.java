@@ -1,0 +1,61 @@
+package org.vatwright.core.render;
+
+import java.util.List;
+
+import org.vatwright.core.map.Resized;
+import org.vatwright.core.pattern.Fill;
+import org.vatwright.core.pattern.InkColours;
+import org.vatwright.core.picture.InkMap;
+import org.vatwright.core.picture.Making;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
+
+/** Pictures made into tiles and shown in their inks. To make one may take seconds, so those made last are kept. */
+final class MadePictures {
+
+    private static final long MADE_PX = TileCache.room(60_000_000, 16);
+    private static final long SHOWN_PX = TileCache.room(40_000_000, 24);
+
+    /** @param raster the very one: pictures are never changed */
+    private record MadeKey(Raster raster, Making making) {}
+
+    private record ShownKey(Raster raster, List<Fill.Reduced> reduced, List<Integer> worn) {}
+
+    private static final Kept<MadeKey, Raster> MADE = new Kept<>(MADE_PX, MadePictures::size);
+    private static final Kept<ShownKey, Raster> SHOWN = new Kept<>(SHOWN_PX, MadePictures::size);
+
+    private MadePictures() {}
+
+    private static long size(Raster raster) {
+        return (long) raster.width() * raster.height();
+    }
+
+    /** @return its tile in that many pixels. @param inks of the design it belongs to */
+    static Raster tile(Fill.OfPicture of, InkColours inks, int widthPx, int heightPx, Work work) {
+        return Resized.of(shown(of, inks, work), widthPx, heightPx, work);
+    }
+
+    /** @return its tile as large as it is */
+    private static Raster shown(Fill.OfPicture of, InkColours inks, Work work) {
+        Raster raster = of.picture().raster();
+        Raster made = of.making().isEmpty()
+                ? raster
+                : MADE.get(new MadeKey(raster, of.making().get()), work, () -> of.making().get().of(raster, work));
+        if (of.reduced().isEmpty()) {
+            return made;
+        }
+        List<Integer> worn = of.reduced().stream().map(r -> inks.argb(r.ink())).toList();
+        return SHOWN.get(new ShownKey(made, of.reduced(), worn), work, () -> shown(made, of, inks));
+    }
+
+    private static Raster shown(Raster made, Fill.OfPicture of, InkColours inks) {
+        return InkMap.shown(made, of.reduced().stream().map(Fill.Reduced::found).toList(),
+                of.reduced().stream().mapToInt(r -> inks.argb(r.ink())).toArray());
+    }
+
+    /** @return a small picture of it, without its being made: its seams do not show at that size */
+    static Raster small(Fill.OfPicture of, InkColours inks, int widthPx, int heightPx) {
+        Raster small = Resized.of(of.picture().raster(), widthPx, heightPx, Work.on(1));
+        return of.reduced().isEmpty() ? small : shown(small, of, inks);
+    }
+}
