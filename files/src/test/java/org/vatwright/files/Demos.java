@@ -12,6 +12,7 @@ public final class Demos {
 
     /** With its foil dots in a plain ink, for tests that count the pictures they put in themselves. */
     public static Project withoutPictures() {
-        return DemoCommission.load().edit(new Id("shoal"), d -> d.removeFill("Foil", Ink.slot("Foam")));
+        return DemoCommission.load().edit(new Id("shoal"), d -> d.removeFill("Foil", Ink.slot("Foam")))
+                .edit(new Id("old-chart"), d -> d.removeFill("Chart", Ink.slot("Paper")));
     }
 }

@@ -117,6 +117,18 @@ public record Palette(List<String> slots, List<Colourway> colourways,
         }).toList(), firstOpen);
     }
 
+    /** @return without a slot that nothing uses; the same when there is none of that name */
+    public Palette withoutSlot(String name) {
+        int at = slot(name);
+        return at < 0
+                ? this
+                : new Palette(slots.stream().filter(s -> !s.equals(name)).toList(), colourways.stream().map(c -> {
+                    List<Rgb> colours = new ArrayList<>(c.colours());
+                    colours.remove(at);
+                    return new Colourway(c.name(), colours);
+                }).toList(), firstOpen);
+    }
+
     public Palette renameSlot(String from, String to) {
         return new Palette(slots.stream().map(s -> s.equals(from) ? to : s).toList(), colourways, firstOpen);
     }

@@ -46,7 +46,7 @@ final class BuildColumn extends VBox {
         palette = new PaletteStrip(studio, desk::askPicture, desk::readFill);
         repeat = new RepeatLine(studio, () -> open(open == Open.REPEAT ? Open.CHAPTER : Open.REPEAT));
         recipe = new RecipeList(studio, this::addLayer);
-        sheet = new FamilySheet(studio, this::add, () -> desk.motifs().read(), desk::readMotifPicture,
+        sheet = new FamilySheet(studio, this::add, () -> desk.motifs().read(), desk::readCover, desk::readMotifPicture,
                 () -> open(Open.CHAPTER));
         chapters = new LayerChapters(studio, () -> open(Open.CHAPTER));
         getChildren().addAll(palette, repeat, recipe, sheet, chapters);

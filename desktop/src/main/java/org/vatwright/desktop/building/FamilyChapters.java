@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 
 import org.vatwright.core.family.block.Blocks;
 import org.vatwright.core.family.check.Checks;
+import org.vatwright.core.family.cover.Cover;
 import org.vatwright.core.family.dot.Dots;
 import org.vatwright.core.family.flow.FlowLines;
 import org.vatwright.core.family.interlace.Interlace;
@@ -59,6 +60,8 @@ final class FamilyChapters {
                     new Entry("symmetry", "Symmetry", SymmetryChapter::new)),
             family(Tooth.FAMILY, new Entry("tooth", "Tooth", ToothChapter::new),
                     new Entry("inks", "Inks", ToothInks::new)),
+            family(Cover.FAMILY, new Entry("cover", "Cover", CoverChapter::new),
+                    new Entry("inks", "Inks", CoverInks::new)),
             family(Together.FAMILY, new Entry("layers", "Layers", TogetherChapter::new)));
 
     private FamilyChapters() {}

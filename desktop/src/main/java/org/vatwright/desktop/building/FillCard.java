@@ -40,6 +40,7 @@ final class FillCard extends VBox {
     private final CheckBox follows = new CheckBox("scaled and turned with it");
     private final Label closes = Ui.prose("", "quiet");
     private final Offers offers;
+    private final PictureMaking making;
     private boolean showing;
 
     FillCard(Studio studio) {
@@ -78,7 +79,8 @@ final class FillCard extends VBox {
         follows.setOnAction(e -> edit(follows.isSelected() ? "let an ink follow" : "let an ink stay",
                 f -> f.withFollows(follows.isSelected())));
         closes.setId("fill-closes");
-        getChildren().addAll(name, what,
+        making = new PictureMaking(studio, this::edit);
+        getChildren().addAll(name, what, making,
                 Ui.labelled("Colourway", colourway),
                 manner, Ui.pair(wide, high), turn, Ui.pair(startX, startY), follows, closes, offers,
                 name.removal("fill"));
@@ -100,6 +102,8 @@ final class FillCard extends VBox {
         Fill fill = design.fills().get(index);
         name.show(fill);
         source(fill, shown);
+        Ui.show(making, fill.picture().isPresent());
+        fill.picture().ifPresent(p -> making.show(design, shown, fill));
         wide.show(100 * fill.wide());
         high.show(100 * fill.high());
         turn.show(fill.turnDeg());
@@ -130,9 +134,8 @@ final class FillCard extends VBox {
                 colourway.setValue(worn.orElse(AS_OUTER));
                 Ui.show(colourway.getParent(), true);
             }
-            case Fill.OfPicture of -> {
-                what.setText("A picture of %d x %d px, %s, %s dpi at that size".formatted(of.picture().raster().width(),
-                        of.picture().raster().height(), size, Numbers.plain(of.picture().dpi() / fill.wide(), 1)));
+            case Fill.OfPicture _ -> {
+                what.setText("A picture of " + PictureDensity.told(fill, studio.project().density()));
                 Ui.show(colourway.getParent(), false);
             }
             // It has a card of its own.

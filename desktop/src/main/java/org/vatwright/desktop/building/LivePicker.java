@@ -69,10 +69,15 @@ final class LivePicker<T> extends VBox {
 
     /** @param with the design with each choice @param pxPerMm of the pictures */
     void show(T now, Function<T, Design> with, Colourway colourway, double pxPerMm) {
+        show(now, with, colourway, pxPerMm, 0, 0);
+    }
+
+    /** @param left,top place of the design in the pictures' upper left corner, in mm */
+    void show(T now, Function<T, Design> with, Colourway colourway, double pxPerMm, double left, double top) {
         choices.show(now);
         chosen.setText(words.apply(now));
         pictures.forEach((choice, picture) -> {
-            Scenes.Field field = new Scenes.Field(with.apply(choice), colourway, 0, 0, (int) shape.wide(),
+            Scenes.Field field = new Scenes.Field(with.apply(choice), colourway, left, top, (int) shape.wide(),
                     (int) shape.high(), pxPerMm);
             picture.draw(field, field.subject(studio.tiles()), shape.wide(), shape.high());
         });

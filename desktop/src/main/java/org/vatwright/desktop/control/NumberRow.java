@@ -95,6 +95,12 @@ public final class NumberRow extends VBox {
         }
     }
 
+    /** Shows what came of what was typed, when that took a while: the field may still be the one that is typed in. */
+    public void showTaken(double newValue) {
+        value = newValue;
+        write();
+    }
+
     public void trail(String text) {
         trail.setText(text);
         trail.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);

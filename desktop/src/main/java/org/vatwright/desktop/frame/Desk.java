@@ -212,6 +212,12 @@ public final class Desk {
                 picture -> studio.addFill(bare(path), new Fill.OfPicture(picture))));
     }
 
+    /** Reads a picture to lie over everything, healed, on a layer of its own. */
+    public void readCover() {
+        outside.askOpen("Use a picture as a layer", PICTURE).ifPresent(path -> readPicture(path,
+                picture -> studio.bringCover(bare(path), picture)));
+    }
+
     /** Reads a picture as a motif of its true size. */
     public void readMotifPicture() {
         outside.askOpen("Use a picture as a motif", PICTURE).ifPresent(path -> readPicture(path,

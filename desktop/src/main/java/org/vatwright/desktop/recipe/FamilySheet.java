@@ -52,11 +52,12 @@ public final class FamilySheet extends VBox {
 
     /**
      * @param add takes the family that is to be added
-     * @param drawing,picture ask for a file and make it a motif
+     * @param drawing asks for a file and makes it a motif
+     * @param cover,picture ask for a file and make it a layer that covers everything, or a motif
      * @param close is called when it has done its work, or by Escape
      */
-    public FamilySheet(Studio studio, Consumer<Catalogue.Family> add, Runnable drawing, Runnable picture,
-            Runnable close) {
+    public FamilySheet(Studio studio, Consumer<Catalogue.Family> add, Runnable drawing, Runnable cover,
+            Runnable picture, Runnable close) {
         super(8);
         this.studio = studio;
         setId("family-sheet");
@@ -71,7 +72,11 @@ public final class FamilySheet extends VBox {
             close.run();
             drawing.run();
         }));
-        entries.add(new Entry("read-motif-picture", "A picture\u2026", Optional.empty(), () -> {
+        entries.add(new Entry("read-cover-picture", "A picture\u2026", Optional.empty(), () -> {
+            close.run();
+            cover.run();
+        }));
+        entries.add(new Entry("read-motif-picture", "Picture motif\u2026", Optional.empty(), () -> {
             close.run();
             picture.run();
         }));

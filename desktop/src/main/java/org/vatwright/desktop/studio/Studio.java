@@ -18,6 +18,7 @@ import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Cut;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Typeface;
+import org.vatwright.core.family.cover.PictureCover;
 import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Refusal;
@@ -29,6 +30,7 @@ import org.vatwright.core.pattern.Recipe;
 import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.project.History;
 import org.vatwright.core.project.Project;
+import org.vatwright.core.raster.Picture;
 import org.vatwright.core.render.TileCache;
 
 /**
@@ -281,6 +283,15 @@ public final class Studio {
         });
         if (done) {
             select(s -> s.withInk(new ChosenInk.Fill(at[0])));
+        }
+        return done;
+    }
+
+    /** Lays a picture over everything, on a layer of its own. */
+    public boolean bringCover(String name, Picture picture) {
+        boolean done = editDesign("picture " + name, d -> PictureCover.into(d, name, picture));
+        if (done) {
+            design().ifPresent(d -> select(s -> s.withLayer(d.layers().getLast().id())));
         }
         return done;
     }

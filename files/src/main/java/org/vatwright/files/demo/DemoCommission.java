@@ -23,9 +23,11 @@ import org.vatwright.core.project.Job;
 import org.vatwright.core.project.Output;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.project.Task;
+import org.vatwright.core.raster.Raster;
 import org.vatwright.files.disk.Limits;
 import org.vatwright.files.json.Json;
 import org.vatwright.files.json.JsonIn;
+import org.vatwright.files.picture.Pictures;
 import org.vatwright.files.project.ProjectFile;
 import org.vatwright.files.svg.FlatReader;
 
@@ -43,7 +45,8 @@ public final class DemoCommission {
         // What lies in another design stands before it.
         Map<String, Design> designs = new LinkedHashMap<>();
         in.list("designs", d -> {
-            Design design = ProjectFile.readDesign(resource(d.asText()), d.asText(), designs::get);
+            Design design = ProjectFile.readDesign(resource(d.asText()), d.asText(), designs::get,
+                    DemoCommission::picture);
             return designs.put(design.name(), design.withId(id(design.name())));
         });
         return new Project(in.text("name"), in.text("note"), List.copyOf(designs.values()),
@@ -121,6 +124,10 @@ public final class DemoCommission {
         return new Job(id("job " + name), name, task, new Output(
                 Output.Format.valueOf(in.text("format").toUpperCase(Locale.ROOT)), new Density(in.number("dpi")),
                 in.whole("quality", Output.QUALITY)));
+    }
+
+    private static Raster picture(String name) {
+        return Pictures.read(resource(name), name, Limits.STANDARD);
     }
 
     private static byte[] resource(String name) {

@@ -197,6 +197,12 @@ public final class ProjectFile {
         return Json.read(json, name, in -> in.placed(() -> design(in, LinksIn.alone(known))));
     }
 
+    /** @param entries the pictures that it names */
+    public static Design readDesign(byte[] json, String name, Function<String, Design> known,
+            Function<String, Raster> entries) {
+        return Json.read(json, name, in -> in.placed(() -> design(in, new LinksIn(known, entries))));
+    }
+
     private static Design design(JsonIn in, LinksIn links) {
         ProjectCodec.checkVersion(in, ProjectCodec.DESIGN);
         return DesignCodec.read(in, links);

@@ -1,0 +1,26 @@
+package org.vatwright.desktop.building;
+
+import org.vatwright.core.raster.Raster;
+import org.vatwright.files.picture.Pictures;
+
+/** Pictures as small as they are looked at in the column; made while the window waits, so not every pixel is asked. */
+final class SmallPicture {
+
+    private static final int FINER = 2;
+
+    private SmallPicture() {}
+
+    static Raster of(Raster picture, int most) {
+        int step = Math.max(1, Math.max(picture.width(), picture.height()) / (FINER * most));
+        if (step == 1) {
+            return Pictures.smaller(picture, most);
+        }
+        Raster some = new Raster(picture.width() / step, picture.height() / step);
+        for (int y = 0; y < some.height(); y++) {
+            for (int x = 0; x < some.width(); x++) {
+                some.argb()[y * some.width() + x] = picture.at(x * step, y * step);
+            }
+        }
+        return Pictures.smaller(some, most);
+    }
+}

@@ -1,0 +1,148 @@
+package org.vatwright.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
+import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.family.cover.Cover;
+import org.vatwright.core.measure.Density;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fill;
+import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.picture.Making;
+import org.vatwright.core.project.Output;
+import org.vatwright.core.project.Project;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.files.picture.PictureWriter;
+
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+
+/** A picture made into a tile and into inks, by mouse and keys in the window. */
+@Timeout(120)
+class PictureByHandTest extends AtTheDemo {
+
+    private static final Rgb SAIL = Rgb.parse("#e8dcc0");
+    private static final Rgb RUST = Rgb.parse("#a2492c");
+    private static final Rgb SEA = Rgb.parse("#2c5a6e");
+
+    /** Sailcloth with a rusty and a blue patch that meet no edge of their own kind. */
+    private Path sail() {
+        Raster raster = new Raster(240, 160);
+        for (int y = 0; y < 160; y++) {
+            for (int x = 0; x < 240; x++) {
+                Rgb colour = x > 180 && y > 90 ? RUST : x < 60 ? SEA : SAIL;
+                raster.argb()[y * 240 + x] = colour.argb();
+            }
+        }
+        Path file = folder.resolve("Sail.png");
+        PictureWriter.write(raster, new Density(100), Output.Format.PNG, 90, file);
+        return file;
+    }
+
+    private Fill.OfPicture picture() {
+        return design().fills().getLast().picture().orElseThrow();
+    }
+
+    private void bring() throws Exception {
+        hand.outside.answers.add(sail());
+        hand.addFrom("read-cover-picture");
+        hand.until("the picture is read", () -> design().fills().stream().anyMatch(f -> f.name().equals("Sail")));
+    }
+
+    @Test
+    void itBecomesALayerIsMadeEachWayAndEachActIsOneUndo() throws Exception {
+        hand.click("shelf-Gangway");
+        Project before = hand.studio().project();
+        bring();
+        assertThat(hand.text("undo")).isEqualTo("Undo: picture Sail");
+        assertThat(hand.studio().layer().orElseThrow().structure()).isEqualTo(new Cover(new Ink.Filled("Sail")));
+        assertThat(picture().making()).contains(Making.HEAL);
+        assertThat(hand.text("cover-picture")).isEqualTo(
+                "240 x 160 px, its tile 61 x 40.6 mm here: 100 dpi. For 300 dpi it may be 20 mm wide at most.");
+        Label heal = (Label) hand.node("seam-heal");
+        hand.until("seams are measured", () -> heal.getText().contains(" x"));
+        assertThat(seam("as it is")).startsWith("as it is\n");
+        assertThat(number("as it is")).isGreaterThan(0.9);
+        assertThat(number("mirror")).isZero();
+
+        hand.click("making-mirror");
+        assertThat(picture().making()).contains(new Making(Making.Way.MIRROR));
+        assertThat(hand.text("undo")).isEqualTo("Undo: mirror the picture");
+        assertThat(hand.shows("margin-of-the-picture")).as("a mirror has none").isFalse();
+        hand.click("making-cross-fade");
+        hand.write("margin-of-the-picture", "25");
+        hand.write("even-out-of-the-picture", "40 %");
+        assertThat(picture().making()).contains(new Making(Making.Way.FADE, 0.25, 0.4));
+        assertThat(picture().widthPx()).isEqualTo(200);
+        hand.click("making-as-it-is");
+        assertThat(picture().making()).isEmpty();
+        // What was tuned before is there again.
+        hand.click("making-heal");
+        assertThat(picture().making()).contains(new Making(Making.Way.HEAL, 0.25, 0.4));
+        hand.write("margin-of-the-picture", "80");
+        assertThat(picture().making().orElseThrow().margin()).isEqualTo(0.25);
+        hand.click("cover-how-it-lies");
+        assertThat(hand.text("fill-name")).isEqualTo("Sail");
+        hand.click(hand.node("cell"));
+        assertThat(undoAll()).isEqualTo(before);
+    }
+
+    private String seam(String way) throws Exception {
+        return hand.text("seam-" + way.replace(' ', '-'));
+    }
+
+    private double number(String way) throws Exception {
+        return Double.parseDouble(seam(way).split("\n")[1].replace(" x", ""));
+    }
+
+    @Test
+    void itsInksBecomeSlotsAreMergedByHandAndGoAgain() throws Exception {
+        hand.click("shelf-Gangway");
+        Design start = design();
+        bring();
+        hand.click("chapter-inks");
+        hand.click("picture-few-inks");
+        hand.until("inks are found", () -> !picture().reduced().isEmpty());
+        // It has three colours, so there are no more inks.
+        assertThat(picture().reduced()).extracting(Fill.Reduced::found).containsExactly(SAIL, SEA, RUST);
+        assertThat(hand.text("undo")).isEqualTo("Undo: Sail in 3 inks");
+        List<String> slots = design().palette().slots();
+        assertThat(slots).containsAll(List.of("Sail 1", "Sail 2", "Sail 3")).hasSize(start.palette().slots().size() + 3);
+        assertThat(hand.text("picture-share-1")).startsWith("64.");
+        hand.click("picture-ink-3");
+        MenuButton chip = (MenuButton) hand.node("picture-ink-3");
+        Hand.onFx(() -> {
+            chip.getItems().stream().filter(i -> "Sail 2".equals(i.getText())).findFirst().orElseThrow().fire();
+            chip.hide();
+            return null;
+        });
+        assertThat(picture().reduced()).extracting(Fill.Reduced::ink)
+                .containsExactly(Ink.slot("Sail 1"), Ink.slot("Sail 2"), Ink.slot("Sail 2"));
+        assertThat(design().palette().slots()).as("what nothing shows is gone").doesNotContain("Sail 3");
+        hand.write("inks-of-the-picture", "2");
+        hand.until("fewer inks are found", () -> picture().reduced().size() == 2);
+        assertThat(design().palette().slots()).hasSize(start.palette().slots().size() + 2);
+        hand.click("picture-own-colours");
+        assertThat(picture().reduced()).isEmpty();
+        assertThat(design().palette()).isEqualTo(start.palette());
+        hand.click("picture-few-inks");
+        hand.until("inks are found once more", () -> picture().reduced().size() == 3);
+    }
+
+    @Test
+    void inAnEmptyDesignTheCellBecomesAsLargeAsThePicture() throws Exception {
+        hand.click("new-design");
+        hand.outside.answers.add(sail());
+        hand.twice(hand.node("read-cover-picture"));
+        hand.until("the picture is read", () -> design().layers().size() == 1);
+        assertThat(design().repeat().widthMm()).isEqualTo(240 * 0.254);
+        assertThat(design().layers().getFirst().name()).isEqualTo("Sail");
+        assertThat(Optional.of(design().layers().getFirst().structure())).contains(new Cover(new Ink.Filled("Sail")));
+    }
+}
