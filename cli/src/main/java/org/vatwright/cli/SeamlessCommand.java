@@ -39,7 +39,8 @@ final class SeamlessCommand implements Callable<Integer> {
     @Option(names = "--dpi", paramLabel = "N", description = "states the density; pixels stay as they are", converter = Options.DensityReader.class)
     private Density density;
 
-    @Option(names = {"-o", "--output"}, required = true, paramLabel = "FILE", description = "a picture, or a .vatwright project")
+    @Option(names = {"-o",
+            "--output"}, required = true, paramLabel = "FILE", description = "a picture, or a .vatwright project")
     private Path output;
 
     static final class WayReader extends Options.Reader<Making.Way> {

@@ -113,7 +113,8 @@ class PictureByHandTest extends AtTheDemo {
         assertThat(picture().reduced()).extracting(Fill.Reduced::found).containsExactly(SAIL, SEA, RUST);
         assertThat(hand.text("undo")).isEqualTo("Undo: Sail in 3 inks");
         List<String> slots = design().palette().slots();
-        assertThat(slots).containsAll(List.of("Sail 1", "Sail 2", "Sail 3")).hasSize(start.palette().slots().size() + 3);
+        assertThat(slots).containsAll(List.of("Sail 1", "Sail 2", "Sail 3"))
+                .hasSize(start.palette().slots().size() + 3);
         assertThat(hand.text("picture-share-1")).startsWith("64.");
         hand.click("picture-ink-3");
         MenuButton chip = (MenuButton) hand.node("picture-ink-3");

@@ -28,7 +28,8 @@ final class HardPictures {
         }));
         all.put("cloth lit from one side", each((x, y) -> grey((int) ((90 + 70 * ((x / 3 + y / 3) % 2))
                 * (0.4 + 0.9 * x / W) * (1.1 - 0.5 * y / H)))));
-        all.put("letters over the edge", each((x, y) -> letter(x + 9, y) || letter(x - 120, y - 70) ? grey(15) : grey(230)));
+        all.put("letters over the edge",
+                each((x, y) -> letter(x + 9, y) || letter(x - 120, y - 70) ? grey(15) : grey(230)));
         all.put("grit", each((x, y) -> grey((int) (60 + 130 * share(x, y) * (1 + 0.4 * y / H)))));
         all.put("half dark, half light", each((x, y) -> x + y / 3 < W / 2 ? grey(30) : grey(220)));
         all.put("one thin line", each((x, y) -> Math.abs(x - 2 * y + 40) < 3 ? grey(0) : grey(255)));

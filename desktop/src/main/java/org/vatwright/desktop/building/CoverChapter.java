@@ -18,7 +18,8 @@ import javafx.scene.control.Label;
 /** The ink that covers everything; of a picture, how it is made into a tile and what it really has at its size. */
 final class CoverChapter extends Chapter.Of<Cover> {
 
-    private final InkChip ink = new InkChip("ink of the cover", i -> edit("cover with " + i.words(), c -> new Cover(i)));
+    private final InkChip ink = new InkChip("ink of the cover",
+            i -> edit("cover with " + i.words(), c -> new Cover(i)));
     private final Label what = Ui.prose("", "quiet");
     private final PictureMaking making;
     private final Button lies = Ui.link("how it lies", this::openInk);

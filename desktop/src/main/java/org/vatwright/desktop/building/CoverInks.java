@@ -28,7 +28,9 @@ final class CoverInks extends Chapter.Of<Cover> {
 
     @Override
     void show(Design design, Colourway colourway, Cover cover) {
-        Optional<Fill> picture = (cover.ink() instanceof Ink.Filled(String name) ? design.fill(name) : Optional.<Fill>empty())
+        Optional<Fill> picture = (cover.ink() instanceof Ink.Filled(String name)
+                ? design.fill(name)
+                : Optional.<Fill>empty())
                 .filter(f -> f.picture().isPresent());
         Ui.show(none, picture.isEmpty() || picture.get().inks().isEmpty());
         Ui.show(rows, picture.isPresent());
