@@ -1,6 +1,7 @@
 package org.vatwright.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Path;
 import java.util.List;
@@ -14,14 +15,17 @@ import org.vatwright.core.measure.Density;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.picture.CutOut;
 import org.vatwright.core.picture.Making;
 import org.vatwright.core.project.Output;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.files.picture.PictureWriter;
 
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
+import javafx.scene.input.KeyCode;
 
 /** A picture made into a tile and into inks, by mouse and keys in the window. */
 @Timeout(120)
@@ -99,6 +103,40 @@ class PictureByHandTest extends AtTheDemo {
 
     private double number(String way) throws Exception {
         return Double.parseDouble(seam(way).split("\n")[1].replace(" x", ""));
+    }
+
+    /** The frame is 177 x 118 px: two sides of the picture of 240 x 160. */
+    @Test
+    void aPartIsTakenByPullingItsFrameAndTheWholePictureStays() throws Exception {
+        hand.click("shelf-Gangway");
+        bring();
+        Raster whole = picture().picture().raster();
+        Node frame = hand.node("cut-frame");
+        hand.drag(frame, 3, 60, 44, 0);
+        assertThat(hand.text("undo")).isEqualTo("Undo: take a part of the picture");
+        assertThat(picture().cut().left()).isEqualTo(0.25, within(0.02));
+        assertThat(picture().cut().right()).isEqualTo(1);
+        hand.drag(frame, 175, 116, -44, -59);
+        assertThat(picture().cut().right()).isEqualTo(0.75, within(0.02));
+        assertThat(picture().cut().bottom()).isEqualTo(0.5, within(0.02));
+        CutOut pulled = picture().cut();
+        // Moved as far as it goes.
+        hand.drag(frame, 88, 30, 160, 200);
+        assertThat(picture().cut().right()).isEqualTo(1);
+        assertThat(picture().cut().bottom()).isEqualTo(1);
+        assertThat(picture().cut().right() - picture().cut().left()).isEqualTo(pulled.right() - pulled.left(),
+                within(1e-9));
+        hand.press(KeyCode.LEFT);
+        assertThat(picture().cut().right()).isEqualTo(0.99, within(1e-9));
+        hand.press(KeyCode.SHIFT, KeyCode.UP);
+        assertThat(picture().cut().bottom()).isEqualTo(0.99, within(1e-9));
+        assertThat(hand.text("cut-told")).contains("% of it");
+        assertThat(picture().picture().raster()).isSameAs(whole);
+        assertThat(picture().widthPx()).isLessThan(130);
+        hand.twice(frame, 100, 80);
+        assertThat(picture().cut()).isEqualTo(CutOut.WHOLE);
+        hand.press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(picture().cut().bottom()).isEqualTo(0.99, within(1e-9));
     }
 
     @Test

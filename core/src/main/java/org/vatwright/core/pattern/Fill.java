@@ -11,10 +11,10 @@ import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.measure.Angle;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Require;
+import org.vatwright.core.picture.CutOut;
 import org.vatwright.core.picture.Inks;
 import org.vatwright.core.picture.Making;
 import org.vatwright.core.raster.Picture;
-import org.vatwright.core.raster.Raster;
 import org.vatwright.core.repeat.Lattice;
 
 /**
@@ -79,20 +79,27 @@ public record Fill(Id id, String name, Source source, double wide, double high, 
     }
 
     /**
-     * @param making how it becomes a tile without seams; empty: its edges meet as they are
+     * @param cut the part of it that is taken
+     * @param making how that becomes a tile without seams; empty: its edges meet as they are
      * @param reduced the few inks that it is shown in; none: its own colours
      */
-    public record OfPicture(Picture picture, Optional<Making> making, List<Reduced> reduced) implements Source {
+    public record OfPicture(Picture picture, CutOut cut, Optional<Making> making,
+            List<Reduced> reduced) implements Source {
 
         public OfPicture {
             reduced = List.copyOf(reduced);
             Require.within("inks of a picture", reduced.size(), 0, Inks.MOST);
             reduced.forEach(r -> slotOrClear(r.ink(), "a picture is shown in inks of the palette"));
-            making.ifPresent(m -> m.checkTakes(picture.raster().width(), picture.raster().height()));
+            making.ifPresent(
+                    m -> m.checkTakes(cut.width(picture.raster().width()), cut.height(picture.raster().height())));
         }
 
         public OfPicture(Picture picture) {
             this(picture, Optional.empty(), List.of());
+        }
+
+        public OfPicture(Picture picture, Optional<Making> making, List<Reduced> reduced) {
+            this(picture, CutOut.WHOLE, making, reduced);
         }
 
         @Override
@@ -107,21 +114,25 @@ public record Fill(Id id, String name, Source source, double wide, double high, 
 
         /** @return of its tile */
         public int widthPx() {
-            Raster raster = picture.raster();
-            return making.map(m -> m.width(raster.width(), raster.height())).orElse(raster.width());
+            int across = cut.width(picture.raster().width());
+            return making.map(m -> m.width(across, cut.height(picture.raster().height()))).orElse(across);
         }
 
         public int heightPx() {
-            Raster raster = picture.raster();
-            return making.map(m -> m.height(raster.width(), raster.height())).orElse(raster.height());
+            int down = cut.height(picture.raster().height());
+            return making.map(m -> m.height(cut.width(picture.raster().width()), down)).orElse(down);
+        }
+
+        public OfPicture withCut(CutOut other) {
+            return new OfPicture(picture, other, making, reduced);
         }
 
         public OfPicture withMaking(Optional<Making> other) {
-            return new OfPicture(picture, other, reduced);
+            return new OfPicture(picture, cut, other, reduced);
         }
 
         public OfPicture withReduced(List<Reduced> other) {
-            return new OfPicture(picture, making, other);
+            return new OfPicture(picture, cut, making, other);
         }
     }
 

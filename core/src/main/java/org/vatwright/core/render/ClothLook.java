@@ -127,7 +127,7 @@ final class ClothLook {
             }
             Object source = switch (fill.source()) {
                 case Fill.OfDesign of -> design(of.design(), FillTiles.colourway(of, outer));
-                case Fill.OfPicture of -> List.of(of.picture(), of.making(), of.reduced().stream()
+                case Fill.OfPicture of -> List.of(of.picture(), of.cut(), of.making(), of.reduced().stream()
                         .map(r -> List.of(r.found(), ink(design, outer, r.ink()))).toList());
                 case Fill.OfGradient gradient -> gradient;
             };

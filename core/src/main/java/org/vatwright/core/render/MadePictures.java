@@ -1,10 +1,12 @@
 package org.vatwright.core.render;
 
 import java.util.List;
+import java.util.Optional;
 
 import org.vatwright.core.map.Resized;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.InkColours;
+import org.vatwright.core.picture.CutOut;
 import org.vatwright.core.picture.InkMap;
 import org.vatwright.core.picture.Making;
 import org.vatwright.core.raster.Raster;
@@ -17,7 +19,7 @@ final class MadePictures {
     private static final long SHOWN_PX = TileCache.room(40_000_000, 24);
 
     /** @param raster the very one: pictures are never changed */
-    private record MadeKey(Raster raster, Making making) {}
+    private record MadeKey(Raster raster, CutOut cut, Optional<Making> making) {}
 
     private record ShownKey(Raster raster, List<Fill.Reduced> reduced, List<Integer> worn) {}
 
@@ -38,9 +40,12 @@ final class MadePictures {
     /** @return its tile as large as it is */
     private static Raster shown(Fill.OfPicture of, InkColours inks, Work work) {
         Raster raster = of.picture().raster();
-        Raster made = of.making().isEmpty()
+        Raster made = of.making().isEmpty() && of.cut().equals(CutOut.WHOLE)
                 ? raster
-                : MADE.get(new MadeKey(raster, of.making().get()), work, () -> of.making().get().of(raster, work));
+                : MADE.get(new MadeKey(raster, of.cut(), of.making()), work, () -> {
+                    Raster cut = of.cut().of(raster);
+                    return of.making().map(m -> m.of(cut, work)).orElse(cut);
+                });
         if (of.reduced().isEmpty()) {
             return made;
         }
@@ -55,7 +60,7 @@ final class MadePictures {
 
     /** @return a small picture of it, without its being made: its seams do not show at that size */
     static Raster small(Fill.OfPicture of, InkColours inks, int widthPx, int heightPx) {
-        Raster small = Resized.of(of.picture().raster(), widthPx, heightPx, Work.on(1));
+        Raster small = Resized.of(of.cut().of(of.picture().raster()), widthPx, heightPx, Work.on(1));
         return of.reduced().isEmpty() ? small : shown(small, of, inks);
     }
 }

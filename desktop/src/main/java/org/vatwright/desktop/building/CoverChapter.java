@@ -7,6 +7,7 @@ import org.vatwright.core.family.cover.Cover;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.picture.CutOut;
 import org.vatwright.desktop.control.InkChip;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.ChosenInk;
@@ -21,16 +22,20 @@ final class CoverChapter extends Chapter.Of<Cover> {
     private final InkChip ink = new InkChip("ink of the cover",
             i -> edit("cover with " + i.words(), c -> new Cover(i)));
     private final Label what = Ui.prose("", "quiet");
+    private final CutFrame cut;
     private final PictureMaking making;
     private final Button lies = Ui.link("how it lies", this::openInk);
 
     CoverChapter(Studio studio) {
         super(studio, Cover.class);
+        cut = new CutFrame(c -> fill().ifPresent(f -> studio.editDesign(
+                c.equals(CutOut.WHOLE) ? "take the whole picture" : "take a part of the picture",
+                d -> d.editFill(f.name(), x -> x.withPicture(p -> p.withCut(c))))));
         making = new PictureMaking(studio, (words, change) -> fill().ifPresent(
                 f -> studio.editDesign(words, d -> d.editFill(f.name(), change))));
         lies.setId("cover-how-it-lies");
         what.setId("cover-picture");
-        hold(Ui.row(ink, Ui.spring(), lies), what, making);
+        hold(Ui.row(ink, Ui.spring(), lies), what, cut, making);
     }
 
     private Optional<Fill> fill() {
@@ -50,9 +55,11 @@ final class CoverChapter extends Chapter.Of<Cover> {
         Optional<Fill> picture = fill.filter(f -> f.picture().isPresent());
         Ui.show(lies, fill.isPresent());
         Ui.show(what, picture.isPresent());
+        Ui.show(cut, picture.isPresent());
         Ui.show(making, picture.isPresent());
         picture.ifPresent(f -> {
             what.setText(PictureDensity.told(f, studio.project().density()));
+            cut.show(f.picture().orElseThrow());
             making.show(design, colourway, f);
         });
     }

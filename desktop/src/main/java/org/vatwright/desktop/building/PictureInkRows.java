@@ -33,7 +33,7 @@ final class PictureInkRows extends VBox {
     private static final double MOST_HIGH = 150;
     private static final double PERCENT = 100;
 
-    private record Asked(Raster of, String fill, int count) {}
+    private record Asked(Fill.OfPicture of, String fill, int count) {}
 
     private record Found(Asked asked, Inks inks) {}
 
@@ -46,7 +46,7 @@ final class PictureInkRows extends VBox {
     private final List<InkShare> shown = new ArrayList<>();
     private final Aside<Found> search = new Aside<>(Platform::runLater, this::take);
     private String fill = "";
-    private Raster raster;
+    private Fill.OfPicture picture;
     private int asks;
 
     PictureInkRows(Studio studio) {
@@ -59,10 +59,14 @@ final class PictureInkRows extends VBox {
     }
 
     private void ask(int wanted) {
-        Asked asked = new Asked(raster, fill, Math.max(2, Math.min(Inks.MOST, wanted)));
+        Asked asked = new Asked(picture, fill, Math.max(2, Math.min(Inks.MOST, wanted)));
         // Asked once more after an undo, too.
         search.ask(List.of(asked, asks++), work -> new Found(asked,
-                Inks.of(Pictures.smaller(asked.of(), LOOKED_AT_PX), asked.count(), 1, work)));
+                Inks.of(part(asked.of()), asked.count(), 1, work)));
+    }
+
+    private static Raster part(Fill.OfPicture of) {
+        return Pictures.smaller(of.cut().of(of.picture().raster()), LOOKED_AT_PX);
     }
 
     private void take(Found found) {
@@ -79,7 +83,7 @@ final class PictureInkRows extends VBox {
     void show(Design design, Colourway colourway, Fill shown) {
         Fill.OfPicture of = shown.picture().orElseThrow();
         fill = shown.name();
-        raster = of.picture().raster();
+        picture = of;
         boolean reduced = !of.reduced().isEmpty();
         Ui.show(few, !reduced);
         Ui.show(count.getParent(), reduced);

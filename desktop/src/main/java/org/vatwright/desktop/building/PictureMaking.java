@@ -19,6 +19,7 @@ import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.picture.CutOut;
 import org.vatwright.core.picture.Making;
 import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
@@ -82,6 +83,7 @@ final class PictureMaking extends VBox {
     private final NumberRow even;
     private final Aside<Seams> measured = new Aside<>(Platform::runLater, this::tell);
     private Raster whole;
+    private CutOut cut = CutOut.WHOLE;
     private Picture small;
     /** Margin and even-out while the picture is as it is. */
     private Making last = Making.HEAL;
@@ -119,10 +121,12 @@ final class PictureMaking extends VBox {
     void show(Design design, Colourway colourway, Fill fill) {
         Fill.OfPicture of = fill.picture().orElseThrow();
         of.making().ifPresent(m -> last = m);
-        if (whole != of.picture().raster()) {
+        if (whole != of.picture().raster() || !cut.equals(of.cut())) {
             whole = of.picture().raster();
-            Raster less = SmallPicture.of(whole, SMALL_PX);
-            small = new Picture(less, Math.max(1, of.picture().dpi() * less.width() / whole.width()));
+            cut = of.cut();
+            Raster part = cut.of(whole);
+            Raster less = SmallPicture.of(part, SMALL_PX);
+            small = new Picture(less, Math.max(1, of.picture().dpi() * less.width() / part.width()));
         }
         double pxPerMm = SHAPE.wide() / (SEEN * small.widthMm());
         ways.show(Choice.of(of.making()), c -> alone(design, of, c), colourway, pxPerMm, -SHAPE.wide() / 2 / pxPerMm,

@@ -16,7 +16,7 @@ final class PictureShares {
     private PictureShares() {}
 
     static List<Double> of(Fill.OfPicture of) {
-        Raster small = SmallPicture.of(of.picture().raster(), LOOKED_AT_PX);
+        Raster small = of.cut().of(SmallPicture.of(of.picture().raster(), LOOKED_AT_PX));
         int count = of.reduced().size();
         Raster map = InkMap.shown(small, of.reduced().stream().map(Fill.Reduced::found).toList(),
                 IntStream.range(0, count).map(i -> MARK | i).toArray());

@@ -64,9 +64,11 @@ final class FillCodec {
             return in.at("texture").placed(t -> Texture.named(t.asText()).fill(Work.plain()).source());
         }
         if (in.has("picture")) {
-            JsonIn picture = in.at("picture").only("dpi", "png", "entry", "provenance", "seamless", "inks");
+            JsonIn picture = in.at("picture").only("dpi", "png", "entry", "provenance", "seamless", "inks",
+                    "cut");
             return picture.placed(() -> new Fill.OfPicture(new Picture(links.picture(picture),
-                    picture.number("dpi", 300), ProvenanceCodec.read(picture)), MakingCodec.making(picture),
+                    picture.number("dpi", 300), ProvenanceCodec.read(picture)), MakingCodec.cut(picture),
+                    MakingCodec.making(picture),
                     MakingCodec.reduced(picture)));
         }
         return new Fill.OfDesign(links.design(in.at("design")),

@@ -21,6 +21,7 @@ import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.picture.CutOut;
 import org.vatwright.core.picture.Making;
 import org.vatwright.core.project.Output;
 import org.vatwright.core.project.Project;
@@ -54,7 +55,7 @@ class FillFileTest {
         Raster sail = new Raster(8, 6);
         java.util.Arrays.fill(sail.argb(), 0xFFC8A060);
         Project project = nested().edit(new Id("buoys"), d -> d.addFill(new Fill("Sail", new Fill.OfPicture(
-                new Picture(sail, 150), Optional.of(new Making(Making.Way.FADE, 0.07, 0.3)),
+                new Picture(sail, 150), new CutOut(0.125, 0, 1, 0.9), Optional.of(new Making(Making.Way.FADE, 0.07, 0.3)),
                 List.of(new Fill.Reduced(Rgb.parse("#c8a060"), Ink.slot(d.palette().slots().getFirst())),
                         new Fill.Reduced(Rgb.parse("#102030"), Ink.CLEAR))))));
         Path file = folder.resolve("made.vatwright");
