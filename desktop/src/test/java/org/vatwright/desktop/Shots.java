@@ -89,8 +89,9 @@ public final class Shots {
                 .withLayer(1).withInk(new ChosenInk.Fill(1)).withWorn(new Id("lifejacket-cover"))));
         views.put("build-surface", s -> s.select(x -> x.withDesign(s.project().design(new Id("quay")).orElseThrow())
                 .withLayer(1).withWorn(new Id("floor-mat"))));
-        views.put("build-picture", s -> s.select(x -> x.withDesign(s.project().design(new Id("old-chart")).orElseThrow())
-                .withLayer(1).withWorn(new Id("wrapping-paper"))));
+        views.put("build-picture",
+                s -> s.select(x -> x.withDesign(s.project().design(new Id("old-chart")).orElseThrow())
+                        .withLayer(1).withWorn(new Id("wrapping-paper"))));
         views.put("inspect", s -> s.select(x -> x.withStage(Stage.INSPECT)
                 .withDesign(s.project().design(new Id("buoys")).orElseThrow())));
         views.put("inspect-seams", s -> s.select(x -> x.withStage(Stage.INSPECT)

@@ -23,8 +23,9 @@ public record CutOut(double left, double top, double right, double bottom) {
     private static void sides(String first, double from, String second, double to) {
         Require.within("%s edge of the cut-out".formatted(first), from * PERCENT, 0, PERCENT, "%");
         Require.within("%s edge of the cut-out".formatted(second), to * PERCENT, 0, PERCENT, "%");
-        Require.that(to - from >= LEAST - 1e-9, "the %s edge of the cut-out must lie beyond the %s one, by %s %% at least"
-                .formatted(second, first, (int) Math.round(LEAST * PERCENT)));
+        Require.that(to - from >= LEAST - 1e-9,
+                "the %s edge of the cut-out must lie beyond the %s one, by %s %% at least"
+                        .formatted(second, first, (int) Math.round(LEAST * PERCENT)));
     }
 
     /** @return moved, and held where it would leave the picture */

@@ -56,7 +56,8 @@ class CutOutTest {
     void edgesThatCrossAreRefusedWithTheirLimit() {
         assertThatThrownBy(() -> new CutOut(0.6, 0, 0.5, 1)).hasMessage(
                 "the right edge of the cut-out must lie beyond the left one, by 1 % at least");
-        assertThatThrownBy(() -> new CutOut(-0.1, 0, 0.5, 1)).hasMessage("left edge of the cut-out -10 % must be from 0 to 100 %");
+        assertThatThrownBy(() -> new CutOut(-0.1, 0, 0.5, 1))
+                .hasMessage("left edge of the cut-out -10 % must be from 0 to 100 %");
         assertThatThrownBy(() -> new CutOut(0, 0.2, 0.5, 0.2)).hasMessageContaining("lower edge");
         assertThatThrownBy(() -> new Fill.OfPicture(new Picture(RAMP, 100), new CutOut(0, 0, 0.01, 1),
                 Optional.of(Making.HEAL), List.of())).hasMessageContaining("a tile is made of 4 x 4 at least");

@@ -80,7 +80,8 @@ final class CutFrame extends VBox {
         if (whole != of.picture().raster()) {
             whole = of.picture().raster();
             double by = Math.min((double) WIDE / whole.width(), (double) HIGH / whole.height());
-            Raster small = SmallPicture.of(whole, (int) Math.max(1, Math.rint(by * Math.max(whole.width(), whole.height()))));
+            Raster small = SmallPicture.of(whole,
+                    (int) Math.max(1, Math.rint(by * Math.max(whole.width(), whole.height()))));
             WritableImage image = new WritableImage(small.width(), small.height());
             image.getPixelWriter().setPixels(0, 0, small.width(), small.height(),
                     PixelFormat.getIntArgbPreInstance(), small.argb(), 0, small.width());

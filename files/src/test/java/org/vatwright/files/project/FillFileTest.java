@@ -55,7 +55,8 @@ class FillFileTest {
         Raster sail = new Raster(8, 6);
         java.util.Arrays.fill(sail.argb(), 0xFFC8A060);
         Project project = nested().edit(new Id("buoys"), d -> d.addFill(new Fill("Sail", new Fill.OfPicture(
-                new Picture(sail, 150), new CutOut(0.125, 0, 1, 0.9), Optional.of(new Making(Making.Way.FADE, 0.07, 0.3)),
+                new Picture(sail, 150), new CutOut(0.125, 0, 1, 0.9),
+                Optional.of(new Making(Making.Way.FADE, 0.07, 0.3)),
                 List.of(new Fill.Reduced(Rgb.parse("#c8a060"), Ink.slot(d.palette().slots().getFirst())),
                         new Fill.Reduced(Rgb.parse("#102030"), Ink.CLEAR))))));
         Path file = folder.resolve("made.vatwright");
