@@ -105,23 +105,23 @@ class PictureByHandTest extends AtTheDemo {
         return Double.parseDouble(seam(way).split("\n")[1].replace(" x", ""));
     }
 
-    /** The frame is 177 x 118 px: two sides of the picture of 240 x 160. */
+    /** The frame is 150 x 100 px: the sides of the picture of 240 x 160. */
     @Test
     void aPartIsTakenByPullingItsFrameAndTheWholePictureStays() throws Exception {
         hand.click("shelf-Gangway");
         bring();
         Raster whole = picture().picture().raster();
         Node frame = hand.node("cut-frame");
-        hand.drag(frame, 3, 60, 44, 0);
+        hand.drag(frame, 3, 50, 37, 0);
         assertThat(hand.text("undo")).isEqualTo("Undo: take a part of the picture");
         assertThat(picture().cut().left()).isEqualTo(0.25, within(0.02));
         assertThat(picture().cut().right()).isEqualTo(1);
-        hand.drag(frame, 175, 116, -44, -59);
+        hand.drag(frame, 148, 98, -37, -50);
         assertThat(picture().cut().right()).isEqualTo(0.75, within(0.02));
         assertThat(picture().cut().bottom()).isEqualTo(0.5, within(0.02));
         CutOut pulled = picture().cut();
         // Moved as far as it goes.
-        hand.drag(frame, 88, 30, 160, 200);
+        hand.drag(frame, 75, 25, 160, 200);
         assertThat(picture().cut().right()).isEqualTo(1);
         assertThat(picture().cut().bottom()).isEqualTo(1);
         assertThat(picture().cut().right() - picture().cut().left()).isEqualTo(pulled.right() - pulled.left(),
@@ -133,7 +133,7 @@ class PictureByHandTest extends AtTheDemo {
         assertThat(hand.text("cut-told")).contains("% of it");
         assertThat(picture().picture().raster()).isSameAs(whole);
         assertThat(picture().widthPx()).isLessThan(130);
-        hand.twice(frame, 100, 80);
+        hand.twice(frame, 90, 70);
         assertThat(picture().cut()).isEqualTo(CutOut.WHOLE);
         hand.press(KeyCode.CONTROL, KeyCode.Z);
         assertThat(picture().cut().bottom()).isEqualTo(0.99, within(1e-9));
@@ -181,6 +181,13 @@ class PictureByHandTest extends AtTheDemo {
         hand.twice(hand.node("read-cover-picture"));
         hand.until("the picture is read", () -> design().layers().size() == 1);
         assertThat(design().repeat().widthMm()).isEqualTo(240 * 0.254);
+        assertThat(hand.shows("cover-closes")).isFalse();
+        hand.drag(hand.node("cut-frame"), 148, 98, -50, -30);
+        assertThat(hand.text("cover-closes")).startsWith("Does not close; drawn at");
+        hand.click("cover-cell-size");
+        assertThat(design().repeat().widthMm()).isEqualTo(picture().widthMm());
+        assertThat(design().repeat().heightMm()).isEqualTo(picture().heightMm());
+        assertThat(hand.shows("cover-closes")).isFalse();
         assertThat(design().layers().getFirst().name()).isEqualTo("Sail");
         assertThat(Optional.of(design().layers().getFirst().structure())).contains(new Cover(new Ink.Filled("Sail")));
     }

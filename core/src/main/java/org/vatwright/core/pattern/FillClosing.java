@@ -42,6 +42,17 @@ public final class FillClosing {
         return Offer.sorted(offers);
     }
 
+    /** @return the way that leaves the fill as it is: the cell becomes as large; none when it is turned */
+    public static Optional<Offer> cell(Fill fill, Repeat repeat) {
+        double wide = fill.wide() * fill.source().widthMm();
+        double high = fill.high() * fill.source().heightMm();
+        return fill.turnDeg() != 0 || closes(fill, repeat.tile())
+                ? Optional.empty()
+                : Optional.of(new Offer("cell-size", "Make the cell as large",
+                        "%s x %s mm".formatted(Numbers.plain(wide, 2), Numbers.plain(high, 2)), 0,
+                        d -> d.withRepeat(new Repeat(wide, high, repeat.arrangement()))));
+    }
+
     /** Turned as it is: one scale for both sides where the tile allows it, else the least change of each side. */
     private static void scales(Fill fill, Repeat repeat, List<Offer> offers) {
         Tile tile = repeat.tile();

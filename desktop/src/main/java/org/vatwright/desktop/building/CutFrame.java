@@ -30,7 +30,7 @@ import javafx.scene.shape.Shape;
 final class CutFrame extends VBox {
 
     private static final int WIDE = 276;
-    private static final int HIGH = 118;
+    private static final int HIGH = 100;
     /** So near to a side the hand has that side. */
     private static final double NEAR = 9;
     private static final double STEP = 0.01;
