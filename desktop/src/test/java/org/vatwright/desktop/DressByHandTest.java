@@ -16,6 +16,7 @@ import org.vatwright.desktop.cloth.ClothPane;
 import org.vatwright.desktop.studio.Stage;
 import org.vatwright.files.project.ProjectFile;
 
+import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
@@ -29,6 +30,19 @@ class DressByHandTest extends AtTheDemo {
 
     private Article article() {
         return hand.studio().article().orElseThrow();
+    }
+
+    /** Where it does not fit behind the articles it stands in a line of its own. */
+    @Test
+    void theWayToAddAnArticleIsWholeInView() throws Exception {
+        hand.click("stage-dress");
+        Node add = hand.node("add-article");
+        Bounds button = Hand.onFx(() -> add.localToScene(add.getBoundsInLocal()));
+        Node strip = Hand.onFx(() -> add.getScene().lookup(".article-strip > .scroll-pane"));
+        Bounds seen = Hand.onFx(() -> strip.localToScene(strip.getBoundsInLocal()));
+        assertThat(button.getMaxY()).isLessThanOrEqualTo(seen.getMaxY());
+        assertThat(button.getMinY()).isGreaterThanOrEqualTo(seen.getMinY());
+        assertThat(button.getMaxX()).isLessThanOrEqualTo(seen.getMaxX());
     }
 
     @Test

@@ -1,6 +1,7 @@
 package org.vatwright.desktop.dress;
 
 import javafx.geometry.Pos;
+import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -47,6 +48,7 @@ final class ArticleStrip extends VBox {
         this.studio = studio;
         this.last = last;
         getStyleClass().add("article-strip");
+        flow.setRowValignment(VPos.CENTER);
         getChildren().add(Ui.capped(flow, TWO_LINES));
     }
 
