@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import org.vatwright.core.map.Resized;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.raster.Raster;
@@ -24,8 +25,9 @@ public record Making(Way way, double margin, double even) implements MakingBuild
     public static final Making HEAL = new Making(Way.HEAL, 0.12, 0);
     /** A side has that many pixels at least. */
     public static final int LEAST_PX = 4;
-    /** That are healed at once: each takes about a hundred bytes. */
+    /** That are healed at once. */
     public static final int MOST_HEALED_PX = 24_000_000;
+    private static final int PLANES_BYTES = 20;
 
     /** What makes opposite edges meet. */
     public enum Way {
@@ -104,19 +106,42 @@ public record Making(Way way, double margin, double even) implements MakingBuild
     }
 
     /**
-     * @return a tile of it, the same with any number of threads
+     * @return a tile of it, the same with any number of threads; of fewer pixels where the program's memory does not hold what
+     *         all of them need
      * @throws Refusal as {@link #checkTakes} does
      */
     public Raster of(Raster picture, Work work) {
-        int w = picture.width();
-        int h = picture.height();
-        checkTakes(w, h);
-        Raster even = EvenOut.of(picture, this.even, work);
+        return of(picture, Runtime.getRuntime().maxMemory() / 2, work);
+    }
+
+    /** @param room for it, in bytes */
+    Raster of(Raster picture, long room, Work work) {
+        checkTakes(picture.width(), picture.height());
+        Raster even = EvenOut.of(fitting(picture, room / bytesAPixel(), work), this.even, work);
+        int margin = margin(even.width(), even.height());
         return switch (way) {
-            case HEAL -> Healing.of(even, margin(w, h), work);
-            case FADE -> CrossFade.of(even, margin(w, h));
+            case HEAL -> Healing.of(even, margin, work);
+            case FADE -> CrossFade.of(even, margin);
             case MIRROR -> mirrored(even);
         };
+    }
+
+    private int bytesAPixel() {
+        return switch (way) {
+            case HEAL -> 150;
+            case FADE -> 12 + (even > 0 ? PLANES_BYTES : 0);
+            case MIRROR -> 20 + (even > 0 ? PLANES_BYTES : 0);
+        };
+    }
+
+    private static Raster fitting(Raster picture, long mostPx, Work work) {
+        long px = (long) picture.width() * picture.height();
+        if (px <= mostPx) {
+            return picture;
+        }
+        double by = Math.sqrt((double) mostPx / px);
+        return Resized.of(picture, (int) Math.max(LEAST_PX, by * picture.width()),
+                (int) Math.max(LEAST_PX, by * picture.height()), work.telling(share -> {}));
     }
 
     private static Raster mirrored(Raster in) {

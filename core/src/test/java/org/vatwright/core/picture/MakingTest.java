@@ -4,7 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Arrays;
+
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.vatwright.core.inspect.SeamCheck;
 import org.vatwright.core.picture.Making.Way;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
@@ -88,6 +93,24 @@ class MakingTest {
             }
         }
         return sum / 80 / (right - left);
+    }
+
+    /** A tenth of the memory that all pixels need: the tile has fewer of them, in the same shape, and no seam. */
+    @ParameterizedTest
+    @EnumSource(Way.class)
+    void whereMemoryIsShortTheTileHasFewerPixels(Way way) {
+        Making making = new Making(way, 0.2, 0);
+        Raster whole = making.of(CLOTH, 1L << 30, Work.on(1));
+        Raster less = making.of(CLOTH, 1000L * (way == Way.HEAL ? 150 : 12), Work.on(1));
+        assertThat(less.width() * less.height()).isLessThan(whole.width() * whole.height() / 8);
+        assertThat((double) less.width() / less.height()).isEqualTo((double) whole.width() / whole.height(),
+                within(0.1));
+        assertThat(SeamCheck.ratio(less)).isLessThanOrEqualTo(1.5);
+        assertThat(mean(less)).isEqualTo(mean(whole), within(6.0));
+    }
+
+    private static double mean(Raster tile) {
+        return Arrays.stream(tile.argb()).mapToDouble(p -> p & 255).average().orElseThrow();
     }
 
     @Test

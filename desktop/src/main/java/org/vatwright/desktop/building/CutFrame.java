@@ -11,8 +11,6 @@ import org.vatwright.desktop.control.Ui;
 import javafx.scene.Cursor;
 import javafx.scene.control.Label;
 import javafx.scene.image.ImageView;
-import javafx.scene.image.PixelFormat;
-import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
@@ -82,10 +80,7 @@ final class CutFrame extends VBox {
             double by = Math.min((double) WIDE / whole.width(), (double) HIGH / whole.height());
             Raster small = SmallPicture.of(whole,
                     (int) Math.max(1, Math.rint(by * Math.max(whole.width(), whole.height()))));
-            WritableImage image = new WritableImage(small.width(), small.height());
-            image.getPixelWriter().setPixels(0, 0, small.width(), small.height(),
-                    PixelFormat.getIntArgbPreInstance(), small.argb(), 0, small.width());
-            view.setImage(image);
+            view.setImage(SmallPicture.image(small));
             pane.setMinSize(small.width(), small.height());
             pane.setMaxSize(small.width(), small.height());
         }

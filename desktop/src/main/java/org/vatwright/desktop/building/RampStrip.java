@@ -10,7 +10,6 @@ import org.vatwright.core.pattern.Course;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Gradient;
-import org.vatwright.core.raster.Raster;
 import org.vatwright.core.render.FillTiles;
 import org.vatwright.desktop.control.InkChip;
 import org.vatwright.desktop.control.NumberRow;
@@ -19,8 +18,6 @@ import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.image.ImageView;
-import javafx.scene.image.PixelFormat;
-import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
@@ -83,7 +80,7 @@ final class RampStrip extends VBox {
         stops = gradient.stops();
         chosen = Math.max(0, Math.min(stops.size() - 1, chosen));
         Fill level = fill.withSource(gradient.withCourse(new Course(Course.Kind.LINEAR, 0, 0, 1, 0)));
-        cloth.setImage(picture(FillTiles.chip(level, design.palette(), colourway, (int) WIDTH, (int) HIGH)));
+        cloth.setImage(SmallPicture.image(FillTiles.chip(level, design.palette(), colourway, (int) WIDTH, (int) HIGH)));
         cloth.setX(LEFT);
         pane.getChildren().setAll(cloth);
         for (int i = 0; i < stops.size(); i++) {
@@ -97,13 +94,6 @@ final class RampStrip extends VBox {
         ink.show(stop.ink(), design, colourway);
         place.show(100 * stop.place());
         opacity.show(100 * stop.opacity());
-    }
-
-    private static WritableImage picture(Raster raster) {
-        WritableImage image = new WritableImage(raster.width(), raster.height());
-        image.getPixelWriter().setPixels(0, 0, raster.width(), raster.height(), PixelFormat.getIntArgbPreInstance(),
-                raster.argb(), 0, raster.width());
-        return image;
     }
 
     private interface StopChange {

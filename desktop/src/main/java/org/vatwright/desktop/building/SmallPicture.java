@@ -3,12 +3,22 @@ package org.vatwright.desktop.building;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.files.picture.Pictures;
 
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+
 /** Pictures as small as they are looked at in the column; made while the window waits, so not every pixel is asked. */
 final class SmallPicture {
 
     private static final int FINER = 2;
 
     private SmallPicture() {}
+
+    static WritableImage image(Raster raster) {
+        WritableImage image = new WritableImage(raster.width(), raster.height());
+        image.getPixelWriter().setPixels(0, 0, raster.width(), raster.height(), PixelFormat.getIntArgbPreInstance(),
+                raster.argb(), 0, raster.width());
+        return image;
+    }
 
     static Raster of(Raster picture, int most) {
         int step = Math.max(1, Math.max(picture.width(), picture.height()) / (FINER * most));
