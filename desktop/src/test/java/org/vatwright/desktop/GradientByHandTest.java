@@ -131,7 +131,7 @@ class GradientByHandTest extends AtTheDemo {
         assertThat(last().source()).isInstanceOfSatisfying(Fill.OfPicture.class,
                 of -> assertThat(of.picture().dpi()).isEqualTo(300));
         assertThat(((Label) hand.node("fill-what")).getText()).startsWith("A picture of 945 x 945 px")
-                .contains("2000.3 dpi at that size");
+                .contains("12 x 12 mm here: 2000.3 dpi. Enough for 300 dpi up to 80 mm wide.");
     }
 
     @Test

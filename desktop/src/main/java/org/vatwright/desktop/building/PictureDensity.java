@@ -16,7 +16,7 @@ final class PictureDensity {
         double larger = dpi / wanted.dpi();
         return "%,d x %,d px, its tile %s x %s mm here: %s dpi. %s".formatted(of.picture().raster().width(),
                 of.picture().raster().height(), Numbers.plain(fill.wide() * of.widthMm(), 1),
-                Numbers.plain(fill.high() * of.heightMm(), 1), Numbers.plain(dpi, 0),
+                Numbers.plain(fill.high() * of.heightMm(), 1), Numbers.plain(dpi, 1),
                 larger >= 1
                         ? "Enough for %s dpi up to %s mm wide.".formatted(Numbers.plain(wanted.dpi()),
                                 Numbers.plain(fill.wide() * of.widthMm() * larger, 0))
