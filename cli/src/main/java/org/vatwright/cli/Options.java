@@ -106,6 +106,22 @@ final class Options {
         abstract T read(String text);
     }
 
+    /** @param of what is counted */
+    static int count(String text, String of, int least, int most) {
+        double n = LengthText.parseNumber(text, "");
+        Require.that(n == Math.rint(n), "%s is no whole number of %s".formatted(text, of));
+        return (int) Require.within(of, n, least, most, "");
+    }
+
+    static final class SeedReader extends Reader<Long> {
+        @Override
+        Long read(String text) {
+            double n = LengthText.parseNumber(text, "");
+            Require.that(n == Math.rint(n), "%s is no whole number for a seed".formatted(text));
+            return (long) Require.within("seed", n, -1e15, 1e15, "");
+        }
+    }
+
     static final class DensityReader extends Reader<Density> {
         @Override
         Density read(String text) {

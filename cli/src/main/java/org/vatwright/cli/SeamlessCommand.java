@@ -33,7 +33,7 @@ final class SeamlessCommand implements Callable<Integer> {
     @Option(names = "--inks", paramLabel = "K", description = "reduces it to so many inks, 2 to 24", converter = InksReader.class)
     private Integer inks;
 
-    @Option(names = "--seed", paramLabel = "N", defaultValue = "1", description = "of the search for inks; ${DEFAULT-VALUE}", converter = ToothCommand.SeedReader.class)
+    @Option(names = "--seed", paramLabel = "N", defaultValue = "1", description = "of the search for inks; ${DEFAULT-VALUE}", converter = Options.SeedReader.class)
     private long seed;
 
     @Option(names = "--dpi", paramLabel = "N", description = "states the density; pixels stay as they are", converter = Options.DensityReader.class)
@@ -68,9 +68,7 @@ final class SeamlessCommand implements Callable<Integer> {
     static final class InksReader extends Options.Reader<Integer> {
         @Override
         Integer read(String text) {
-            double n = LengthText.parseNumber(text, "");
-            Require.that(n == Math.rint(n), "%s is no whole number of inks".formatted(text));
-            return (int) Require.within("inks", n, 2, Inks.MOST, "");
+            return Options.count(text, "inks", 2, Inks.MOST);
         }
     }
 

@@ -63,7 +63,7 @@ final class ToothCommand implements Callable<Integer> {
     @Option(names = "--ground", paramLabel = "#RRGGBB", description = "clear without one", converter = ColourReader.class)
     private Rgb ground;
 
-    @Option(names = "--seed", paramLabel = "N", defaultValue = "1", description = "another one is another roughness of the same kind; ${DEFAULT-VALUE}", converter = SeedReader.class)
+    @Option(names = "--seed", paramLabel = "N", defaultValue = "1", description = "another one is another roughness of the same kind; ${DEFAULT-VALUE}", converter = Options.SeedReader.class)
     private long seed;
 
     @Option(names = {"-o", "--output"}, required = true, paramLabel = "FILE", description = "what to write")
@@ -89,15 +89,6 @@ final class ToothCommand implements Callable<Integer> {
         @Override
         Rgb read(String text) {
             return Rgb.parse(text);
-        }
-    }
-
-    static final class SeedReader extends Options.Reader<Long> {
-        @Override
-        Long read(String text) {
-            double n = LengthText.parseNumber(text, "");
-            Require.that(n == Math.rint(n), "%s is no whole number for a seed".formatted(text));
-            return (long) Require.within("seed", n, -1e15, 1e15, "");
         }
     }
 

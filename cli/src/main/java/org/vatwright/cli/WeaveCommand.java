@@ -14,9 +14,7 @@ import org.vatwright.core.draft.Origin;
 import org.vatwright.core.family.weave.Weaving;
 import org.vatwright.core.loom.Look;
 import org.vatwright.core.loom.YarnLook;
-import org.vatwright.core.measure.LengthText;
 import org.vatwright.core.measure.Refusal;
-import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.project.Output;
 import org.vatwright.core.project.Project;
@@ -78,9 +76,7 @@ final class WeaveCommand implements Callable<Integer> {
     static final class RepeatsReader extends Options.Reader<Integer> {
         @Override
         Integer read(String text) {
-            double n = LengthText.parseNumber(text, "");
-            Require.that(n == Math.rint(n), "%s is no whole number of repeats".formatted(text));
-            return (int) Require.within("repeats", n, 1, Draft.MOST_THREADS, "");
+            return Options.count(text, "repeats", 1, Draft.MOST_THREADS);
         }
     }
 
