@@ -26,6 +26,54 @@ public record Lab(double lightness, double a, double b) {
         return new Lab(116 * fy - 16, 500 * (fx - fy), 200 * (fy - fz));
     }
 
+    /** @return the colour difference of CIE 142 (2001), CIEDE2000, all weights 1; about 1 is just seen side by side */
+    public double difference(Lab other) {
+        double mean = (Math.hypot(a, b) + Math.hypot(other.a, other.b)) / 2;
+        double grey = 0.5 * (1 - Math.sqrt(seventh(mean)));
+        double a1 = (1 + grey) * a;
+        double a2 = (1 + grey) * other.a;
+        double c1 = Math.hypot(a1, b);
+        double c2 = Math.hypot(a2, other.b);
+        double h1 = hue(a1, b);
+        double h2 = hue(a2, other.b);
+        boolean noHue = c1 * c2 == 0;
+        double turn = noHue ? 0 : h2 - h1 - 360 * Math.rint((h2 - h1) / 360);
+        double dh = 2 * Math.sqrt(c1 * c2) * sin(turn / 2);
+        double between = noHue
+                ? h1 + h2
+                : Math.abs(h1 - h2) <= 180
+                        ? (h1 + h2) / 2
+                        : (h1 + h2 + (h1 + h2 < 360 ? 360 : -360)) / 2;
+        double l = (lightness + other.lightness) / 2 - 50;
+        double c = (c1 + c2) / 2;
+        double t = 1 - 0.17 * cos(between - 30) + 0.24 * cos(2 * between) + 0.32 * cos(3 * between + 6)
+                - 0.20 * cos(4 * between - 63);
+        double rotation = -2 * Math.sqrt(seventh(c))
+                * sin(60 * Math.exp(-((between - 275) / 25) * ((between - 275) / 25)));
+        double dl = (other.lightness - lightness) / (1 + 0.015 * l * l / Math.sqrt(20 + l * l));
+        double dc = (c2 - c1) / (1 + 0.045 * c);
+        double sh = dh / (1 + 0.015 * c * t);
+        return Math.sqrt(dl * dl + dc * dc + sh * sh + rotation * dc * sh);
+    }
+
+    private static double seventh(double chroma) {
+        double power = Math.pow(chroma, 7);
+        return power / (power + 6103515625.0);
+    }
+
+    private static double hue(double a, double b) {
+        double degrees = Math.toDegrees(Math.atan2(b, a));
+        return degrees < 0 ? degrees + 360 : degrees;
+    }
+
+    private static double sin(double degrees) {
+        return Math.sin(Math.toRadians(degrees));
+    }
+
+    private static double cos(double degrees) {
+        return Math.cos(Math.toRadians(degrees));
+    }
+
     /** @return the nearest sRGB colour, each channel clamped when the Lab colour lies outside sRGB */
     public Rgb toRgb() {
         double fy = (lightness + 16) / 116;

@@ -1,6 +1,8 @@
 package org.vatwright.core.motif;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.awt.Shape;
+import java.awt.geom.Area;
 import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
@@ -49,6 +51,13 @@ public record Motif(int id, String name, List<Part> parts) implements MotifBuild
     /** @return its shapes, lowest first */
     public List<VectorMark> marks() {
         return parts.stream().flatMap(p -> p.marks().stream()).toList();
+    }
+
+    /** @return all that its marks cover, in mm about its middle */
+    public Shape silhouette() {
+        Area all = new Area();
+        marks().forEach(m -> all.add(new Area(m.shape())));
+        return all;
     }
 
     /** @return the box around all of it; a point at its middle when it shows nothing */

@@ -11,10 +11,13 @@ import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.measure.Angle;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Require;
+import org.vatwright.core.measure.Unit;
 import org.vatwright.core.picture.CutOut;
 import org.vatwright.core.picture.Inks;
 import org.vatwright.core.picture.Making;
 import org.vatwright.core.raster.Picture;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
 import org.vatwright.core.repeat.Lattice;
 
 /**
@@ -82,9 +85,10 @@ public record Fill(Id id, String name, Source source, double wide, double high, 
      * @param cut the part of it that is taken
      * @param making how that becomes a tile without seams; empty: its edges meet as they are
      * @param reduced the few inks that it is shown in; none: its own colours
+     * @param from what it was taken from, when it was
      */
-    public record OfPicture(Picture picture, CutOut cut, Optional<Making> making,
-            List<Reduced> reduced) implements Source {
+    public record OfPicture(Picture picture, CutOut cut, Optional<Making> making, List<Reduced> reduced,
+            Optional<TakenFrom> from) implements Source {
 
         public OfPicture {
             reduced = List.copyOf(reduced);
@@ -96,6 +100,10 @@ public record Fill(Id id, String name, Source source, double wide, double high, 
 
         public OfPicture(Picture picture) {
             this(picture, Optional.empty(), List.of());
+        }
+
+        public OfPicture(Picture picture, CutOut cut, Optional<Making> making, List<Reduced> reduced) {
+            this(picture, cut, making, reduced, Optional.empty());
         }
 
         public OfPicture(Picture picture, Optional<Making> making, List<Reduced> reduced) {
@@ -112,6 +120,27 @@ public record Fill(Id id, String name, Source source, double wide, double high, 
             return heightPx() * picture.heightMm() / picture.raster().height();
         }
 
+        /** @return pixels of the picture a mm */
+        public double pxPerMm() {
+            return picture.dpi() / Unit.MM_PER_INCH;
+        }
+
+        /** @return the part that is taken, at its own size */
+        public Raster cutOut(Work work) {
+            return cut.of(picture.raster(), pxPerMm(), work);
+        }
+
+        /** @return the part that is taken of a picture that was made smaller */
+        public Raster cutOut(Raster smaller, Work work) {
+            return cut.of(smaller, pxPerMm() * smaller.width() / picture.raster().width(), work);
+        }
+
+        /** @return its tile at its own size, in its own colours; may take seconds */
+        public Raster made(Work work) {
+            Raster part = cutOut(work);
+            return making.map(m -> m.of(part, work)).orElse(part);
+        }
+
         /** @return of its tile */
         public int widthPx() {
             int across = cut.width(picture.raster().width());
@@ -124,15 +153,24 @@ public record Fill(Id id, String name, Source source, double wide, double high, 
         }
 
         public OfPicture withCut(CutOut other) {
-            return new OfPicture(picture, other, making, reduced);
+            return new OfPicture(picture, other, making, reduced, from);
         }
 
         public OfPicture withMaking(Optional<Making> other) {
-            return new OfPicture(picture, cut, other, reduced);
+            return new OfPicture(picture, cut, other, reduced, from);
         }
 
         public OfPicture withReduced(List<Reduced> other) {
-            return new OfPicture(picture, cut, making, other);
+            return new OfPicture(picture, cut, making, other, from);
+        }
+
+        public OfPicture withFrom(Optional<TakenFrom> other) {
+            return new OfPicture(picture, cut, making, reduced, other);
+        }
+
+        /** @return made of another picture as this one was of its own */
+        public OfPicture withPicture(Picture other) {
+            return new OfPicture(other, cut, making, reduced, from);
         }
     }
 

@@ -19,7 +19,7 @@ final class MadePictures {
     private static final long SHOWN_PX = TileCache.room(40_000_000, 24);
 
     /** @param raster the very one: pictures are never changed */
-    private record MadeKey(Raster raster, CutOut cut, Optional<Making> making) {}
+    private record MadeKey(Raster raster, CutOut cut, double pxPerMm, Optional<Making> making) {}
 
     private record ShownKey(Raster raster, List<Fill.Reduced> reduced, List<Integer> worn) {}
 
@@ -42,8 +42,8 @@ final class MadePictures {
         Raster raster = of.picture().raster();
         Raster made = of.making().isEmpty() && of.cut().equals(CutOut.WHOLE)
                 ? raster
-                : MADE.get(new MadeKey(raster, of.cut(), of.making()), work, () -> {
-                    Raster cut = of.cut().of(raster);
+                : MADE.get(new MadeKey(raster, of.cut(), of.pxPerMm(), of.making()), work, () -> {
+                    Raster cut = of.cut().of(raster, of.pxPerMm(), work);
                     return of.making().map(m -> m.of(cut, work)).orElse(cut);
                 });
         if (of.reduced().isEmpty()) {
@@ -60,7 +60,7 @@ final class MadePictures {
 
     /** @return a small picture of it, without its being made: its seams do not show at that size */
     static Raster small(Fill.OfPicture of, InkColours inks, int widthPx, int heightPx) {
-        Raster small = Resized.of(of.cut().of(of.picture().raster()), widthPx, heightPx, Work.on(1));
+        Raster small = Resized.of(of.cutOut(Work.on(1)), widthPx, heightPx, Work.on(1));
         return of.reduced().isEmpty() ? small : shown(small, of, inks);
     }
 }

@@ -19,7 +19,7 @@ class CutOutTest {
     @Test
     void itTakesWholePixelsAndTheSeamsAreMadeOfThem() {
         CutOut cut = new CutOut(0.25, 0.5, 0.75, 1);
-        Raster taken = cut.of(RAMP);
+        Raster taken = cut.of(RAMP, 1, Work.on(1));
         int x = (int) Math.rint(0.25 * HardPictures.W);
         assertThat(taken.width()).isEqualTo((int) Math.rint(0.75 * HardPictures.W) - x);
         assertThat(taken.height()).isEqualTo(HardPictures.H - 61);
@@ -36,20 +36,20 @@ class CutOutTest {
 
     @Test
     void theWholeIsTheVeryPictureAndWhatIsMovedStaysInside() {
-        assertThat(CutOut.WHOLE.of(RAMP)).isSameAs(RAMP);
+        assertThat(CutOut.WHOLE.of(RAMP, 1, Work.on(1))).isSameAs(RAMP);
         CutOut cut = new CutOut(0.2, 0.3, 0.6, 0.5);
         assertThat(cut.moved(0.1, 0.1)).isEqualTo(new CutOut(0.2 + 0.1, 0.3 + 0.1, 0.6 + 0.1, 0.5 + 0.1));
         CutOut far = cut.moved(9, -9);
         assertThat(far.right()).isEqualTo(1);
         assertThat(far.top()).isZero();
-        assertThat(far.of(RAMP).width()).isEqualTo(cut.of(RAMP).width());
+        assertThat(far.of(RAMP, 1, Work.on(1)).width()).isEqualTo(cut.of(RAMP, 1, Work.on(1)).width());
     }
 
     @Test
     void everyShareOfASmallPictureHasAPixel() {
         Raster tiny = new Raster(3, 2, new int[]{1, 2, 3, 4, 5, 6});
-        assertThat(new CutOut(0.99, 0.99, 1, 1).of(tiny).argb()).containsExactly(6);
-        assertThat(new CutOut(0, 0, 0.01, 1).of(tiny).argb()).containsExactly(1, 4);
+        assertThat(new CutOut(0.99, 0.99, 1, 1).of(tiny, 1, Work.on(1)).argb()).containsExactly(6);
+        assertThat(new CutOut(0, 0, 0.01, 1).of(tiny, 1, Work.on(1)).argb()).containsExactly(1, 4);
     }
 
     @Test
