@@ -9,6 +9,7 @@ import org.vatwright.core.band.BandMeasure;
 import org.vatwright.core.band.BandRun;
 import org.vatwright.core.draft.NamedWeave;
 import org.vatwright.core.family.block.Blocks;
+import org.vatwright.core.family.brush.Brushwork;
 import org.vatwright.core.family.check.Checks;
 import org.vatwright.core.family.cover.Cover;
 import org.vatwright.core.family.dot.Dot;
@@ -45,9 +46,16 @@ public final class Catalogue {
      * @param title as shown
      * @param type its record
      * @param fresh a good-looking start on that design, in the inks given, of which there is at least one
+     * @param begin how a layer of it begins, where that is not with such a start
      */
     public record Family(String id, String title, Class<? extends Structure> type,
-            BiFunction<Design, List<Ink>, Structure> fresh) {}
+            BiFunction<Design, List<Ink>, Structure> fresh, BiFunction<Design, List<Ink>, Structure> begin) {
+
+        Family(String id, String title, Class<? extends Structure> type,
+                BiFunction<Design, List<Ink>, Structure> fresh) {
+            this(id, title, type, fresh, fresh);
+        }
+    }
 
     public static final List<Family> FAMILIES = List.of(
             new Family(Stripes.FAMILY, "Stripes", Stripes.class, Catalogue::stripes),
@@ -61,6 +69,9 @@ public final class Catalogue {
             new Family(FlowLines.FAMILY, "Flow lines", FlowLines.class, LaidStarts::flow),
             new Family(Motifs.FAMILY, "Motifs", Motifs.class, Catalogue::motifs),
             new Family(Tooth.FAMILY, "Tooth", Tooth.class, Catalogue::tooth),
+            // Who paints begins with nothing.
+            new Family(Brushwork.FAMILY, "Brushwork", Brushwork.class, BrushStart::strokes,
+                    (design, inks) -> Brushwork.empty()),
             new Family(Cover.FAMILY, "Cover", Cover.class, (design, inks) -> new Cover(inks.getFirst())));
 
     private Catalogue() {}

@@ -38,6 +38,19 @@ public record Repeat(double widthMm, double heightMm, Arrangement arrangement, i
         return new Tile(this, arrangement.columns() * across, arrangement.rows() * down);
     }
 
+    /** @return the upper left corner of the cell in which a place lies, in mm; the cells cover all of the plane */
+    public Tile.Origin cellAt(double x, double y) {
+        Lattice lattice = Lattice.of(this);
+        double column = Math.floor(x / widthMm);
+        double row = Math.floor(y / heightMm);
+        if (arrangement instanceof Arrangement.Brick) {
+            column = Math.floor((x - row * lattice.bx()) / widthMm);
+        } else {
+            row = Math.floor((y - column * lattice.ay()) / heightMm);
+        }
+        return new Tile.Origin(column * lattice.ax() + row * lattice.bx(), column * lattice.ay() + row * lattice.by());
+    }
+
     public Repeat withSize(double newWidthMm, double newHeightMm) {
         return with().widthMm(newWidthMm).heightMm(newHeightMm).build();
     }

@@ -20,7 +20,6 @@ import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.VectorMark;
-import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Lattice;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.Tile;
@@ -206,16 +205,9 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
 
     /** @return the same place in the cell, by whole steps of the cells' lattice, so that nothing moves */
     private static double[] into(double x, double y, Repeat repeat) {
-        Lattice lattice = Lattice.of(repeat);
-        double column = Math.floor(x / repeat.widthMm());
-        double row = Math.floor(y / repeat.heightMm());
-        if (repeat.arrangement() instanceof Arrangement.Brick) {
-            column = Math.floor((x - row * lattice.bx()) / repeat.widthMm());
-        } else {
-            row = Math.floor((y - column * lattice.ay()) / repeat.heightMm());
-        }
-        double px = Math.rint((x - column * lattice.ax() - row * lattice.bx()) * PLACES_PER_MM) / PLACES_PER_MM;
-        double py = Math.rint((y - column * lattice.ay() - row * lattice.by()) * PLACES_PER_MM) / PLACES_PER_MM;
+        Tile.Origin cell = repeat.cellAt(x, y);
+        double px = Math.rint((x - cell.x()) * PLACES_PER_MM) / PLACES_PER_MM;
+        double py = Math.rint((y - cell.y()) * PLACES_PER_MM) / PLACES_PER_MM;
         return new double[]{px >= repeat.widthMm() ? 0 : px, py >= repeat.heightMm() ? 0 : py};
     }
 
