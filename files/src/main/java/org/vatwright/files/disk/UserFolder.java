@@ -19,6 +19,11 @@ public record UserFolder(Path path) {
         return path.resolve("log");
     }
 
+    /** @return the user's own brushes */
+    public Path brushes() {
+        return path.resolve("brushes.json");
+    }
+
     public Path recovery() {
         return path.resolve("recovery");
     }

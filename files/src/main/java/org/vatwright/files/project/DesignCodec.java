@@ -8,6 +8,7 @@ import org.vatwright.core.catalogue.Catalogue;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.pattern.Course;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fade;
@@ -16,7 +17,9 @@ import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.Mask;
 import org.vatwright.core.pattern.Shows;
 import org.vatwright.core.pattern.Structure;
+import org.vatwright.core.pattern.Underlay;
 import org.vatwright.core.raster.BlendMode;
+import org.vatwright.core.raster.Picture;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.files.json.Json;
@@ -54,6 +57,7 @@ final class DesignCodec {
             ObjectNode guides = out.putObject("guides");
             design.guides().across().forEach(guides.putArray("across")::add);
             design.guides().down().forEach(guides.putArray("down")::add);
+            design.guides().underlay().ifPresent(u -> underlay(u, guides.putObject("underlay"), links));
         }
         return out;
     }
@@ -116,7 +120,7 @@ final class DesignCodec {
         List<Layer> layers = new ArrayList<>();
         in.list("layers", item -> layers.add(layer(item, layers)));
         return new Design(FillCodec.id(in), in.text("name"), repeat, InkCodec.read(in, "ground"), layers, palette,
-                in.has("guides") ? guides(in.at("guides")) : Guides.NONE,
+                in.has("guides") ? guides(in.at("guides"), links) : Guides.NONE,
                 in.list("fills", f -> FillCodec.read(f, links)), ProvenanceCodec.read(in));
     }
 
@@ -170,8 +174,27 @@ final class DesignCodec {
         return new Colourway(in.text("name"), slots.stream().map(s -> Rgb.parse(colours.text(s))).toList());
     }
 
-    private static Guides guides(JsonIn in) {
-        in.only("across", "down");
-        return new Guides(in.list("across", JsonIn::asNumber), in.list("down", JsonIn::asNumber));
+    private static Guides guides(JsonIn in, LinksIn links) {
+        in.only("across", "down", "underlay");
+        return new Guides(in.list("across", JsonIn::asNumber), in.list("down", JsonIn::asNumber),
+                in.has("underlay") ? Optional.of(underlay(in.at("underlay"), links)) : Optional.empty());
+    }
+
+    private static void underlay(Underlay underlay, ObjectNode out, LinksOut links) {
+        out.put("opacity", underlay.opacity());
+        switch (underlay.source()) {
+            case Underlay.OfPicture(Picture picture) -> links.picture(out.putObject("picture")
+                    .put("dpi", picture.dpi()), picture);
+            case Underlay.OfArticle(Id article) -> out.put("article", article.text());
+        }
+    }
+
+    private static Underlay underlay(JsonIn in, LinksIn links) {
+        in.only("opacity", "picture", "article");
+        return in.placed(() -> new Underlay(in.has("article")
+                ? new Underlay.OfArticle(new Id(in.text("article")))
+                : new Underlay.OfPicture(new Picture(links.picture(in.at("picture").only("dpi", "png", "entry")),
+                        in.at("picture").number("dpi", 300))),
+                in.number("opacity", Underlay.USUAL)));
     }
 }

@@ -30,6 +30,7 @@ final class FillCodec {
                 links.picture(shown, of.picture());
                 ProvenanceCodec.write(shown, of.picture().provenance());
                 MakingCodec.write(shown, of);
+                of.from().ifPresent(f -> TakenFromCodec.write(f, shown.putObject("takenFrom")));
             }
             case Fill.OfGradient gradient -> {
                 GradientCodec.write(out, gradient);
@@ -65,11 +66,11 @@ final class FillCodec {
         }
         if (in.has("picture")) {
             JsonIn picture = in.at("picture").only("dpi", "png", "entry", "provenance", "seamless", "inks",
-                    "cut");
+                    "cut", "taken", "takenFrom");
             return picture.placed(() -> new Fill.OfPicture(new Picture(links.picture(picture),
                     picture.number("dpi", 300), ProvenanceCodec.read(picture)), MakingCodec.cut(picture),
                     MakingCodec.making(picture),
-                    MakingCodec.reduced(picture)));
+                    MakingCodec.reduced(picture), TakenFromCodec.read(picture)));
         }
         return new Fill.OfDesign(links.design(in.at("design")),
                 in.has("colourway") ? Optional.of(in.text("colourway")) : Optional.empty());

@@ -7,6 +7,7 @@ import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.picture.CutOut;
 import org.vatwright.core.picture.Making;
+import org.vatwright.core.picture.Paper;
 import org.vatwright.files.json.JsonIn;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -22,6 +23,13 @@ final class MakingCodec {
         if (!cut.equals(CutOut.WHOLE)) {
             picture.putArray("cut").add(cut.left()).add(cut.top()).add(cut.right()).add(cut.bottom());
         }
+        if (!cut.equals(new CutOut(cut.left(), cut.top(), cut.right(), cut.bottom()))) {
+            ObjectNode out = picture.putObject("taken").put("inverted", cut.inverted()).put("growMm", cut.growMm())
+                    .put("featherMm", cut.featherMm());
+            ArrayNode shapes = out.putArray("shapes");
+            cut.paper().ifPresent(p -> out.putObject("paper").put("amount", p.amount()).put("dustMm", p.dustMm()));
+            cut.shapes().forEach(s -> CutShapeCodec.write(s, shapes.addObject()));
+        }
         of.making().ifPresent(m -> picture.putObject("seamless").put("way", m.way().word())
                 .put("margin", m.margin()).put("even", m.even()));
         if (!of.reduced().isEmpty()) {
@@ -33,6 +41,27 @@ final class MakingCodec {
     }
 
     static CutOut cut(JsonIn picture) {
+        CutOut frame = frame(picture);
+        if (!picture.has("taken")) {
+            return frame;
+        }
+        JsonIn in = picture.at("taken").only("shapes", "inverted", "growMm", "featherMm",
+                "paper");
+        return in.placed(() -> new CutOut(frame.left(), frame.top(), frame.right(), frame.bottom(),
+                in.list("shapes", CutShapeCodec::read), in.truth("inverted", false), in.number("growMm", 0),
+                in.number("featherMm", 0), paper(in)));
+    }
+
+    private static Optional<Paper> paper(JsonIn in) {
+        if (!in.has("paper")) {
+            return Optional.empty();
+        }
+        JsonIn paper = in.at("paper").only("amount", "dustMm");
+        return Optional.of(paper.placed(() -> new Paper(paper.number("amount", Paper.USUAL.amount()),
+                paper.number("dustMm", Paper.USUAL.dustMm()))));
+    }
+
+    private static CutOut frame(JsonIn picture) {
         if (!picture.has("cut")) {
             return CutOut.WHOLE;
         }

@@ -13,7 +13,8 @@ interface StructureCodec<S extends Structure> {
     /** One codec a family, in the order of the catalogue. */
     List<StructureCodec<?>> ALL = List.of(new StripesCodec(), new ChecksCodec(), new PlaidCodec(),
             new WeavingCodec(), new DotsCodec(), new BlocksCodec(), new ZigzagCodec(), new InterlaceCodec(),
-            new FlowLinesCodec(), new MotifsCodec(), new ToothCodec(), new CoverCodec(),
+            new FlowLinesCodec(), new MotifsCodec(), new ToothCodec(), new BrushworkCodec(),
+            new CoverCodec(),
             new TogetherCodec());
 
     String family();
