@@ -43,7 +43,7 @@ final class BuildColumn extends VBox {
     BuildColumn(Studio studio, Desk desk) {
         super(10);
         this.studio = studio;
-        palette = new PaletteStrip(studio, desk::askPicture, desk::readFill);
+        palette = new PaletteStrip(studio, desk::askPicture, desk::readFill, desk.takings()::again);
         repeat = new RepeatLine(studio, () -> open(open == Open.REPEAT ? Open.CHAPTER : Open.REPEAT));
         recipe = new RecipeList(studio, this::addLayer);
         sheet = new FamilySheet(studio, this::add, () -> desk.motifs().read(), desk::readCover, desk::readMotifPicture,

@@ -27,6 +27,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.SplitPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.Priority;
@@ -42,6 +43,8 @@ public final class BuildStage extends DesignStage {
     /** A draft of more crossings is shown alone first, all beside it when the hand rests. */
     private static final int LARGE = 100_000;
 
+    private final BrushBar brushes;
+    private final TakeBar take;
     private final CellPane cell;
     private final DraftView draft;
     private final BoardView board;
@@ -59,13 +62,16 @@ public final class BuildStage extends DesignStage {
 
     public BuildStage(Studio studio, Desk desk) {
         super(studio);
-        cell = new CellPane(studio);
+        brushes = new BrushBar(studio, desk);
+        take = new TakeBar(studio, desk);
+        cell = new CellPane(studio, take);
         cell.onScaled(() -> studio.tellFoot(f -> f.withNotes(f.notes(), TrueSize.words(cell.viewport().pxPerMm()))));
-        worn = new WornPane(studio);
+        worn = new WornPane(studio, take);
+        take.watched(this::refresh);
         recipe = new BuildColumn(studio, desk);
         draft = new DraftView(studio);
         board = new BoardView(studio);
-        VBox left = new VBox(head(desk), cell, draft, board);
+        VBox left = new VBox(head(desk), take, brushes, cell, draft, board);
         VBox.setVgrow(cell, Priority.ALWAYS);
         VBox.setVgrow(draft, Priority.ALWAYS);
         VBox.setVgrow(board, Priority.ALWAYS);
@@ -85,6 +91,11 @@ public final class BuildStage extends DesignStage {
             cell.roll(roll.isSelected());
             refresh();
         });
+        ToggleButton taking = new ToggleButton("Take");
+        taking.setId("take");
+        taking.getStyleClass().add("pill");
+        Ui.tip(taking, "Take an area of the cloth or of what is worn as a tile");
+        taking.setOnAction(e -> take.open(taking.isSelected()));
         MenuButton guides = new MenuButton("Guides");
         guides.setId("guides");
         guides.getStyleClass().add("pill");
@@ -92,9 +103,12 @@ public final class BuildStage extends DesignStage {
         for (int parts = 1; parts <= 4; parts++) {
             int n = parts;
             MenuItem item = new MenuItem(words[n - 1]);
-            item.setOnAction(e -> studio.editDesign("guides " + words[n - 1], d -> d.withGuides(Guides.parts(n))));
+            item.setOnAction(e -> studio.editDesign("guides " + words[n - 1], d -> d.withGuides(
+                    d.guides().withLines(Guides.parts(n).across(), Guides.parts(n).down()))));
             guides.getItems().add(item);
         }
+        guides.getItems().add(new SeparatorMenuItem());
+        guides.getItems().addAll(UnderlayMenu.items(studio, desk));
         sight = new Segments<>(List.of(false, true), d -> d ? "Draft" : "Cloth", d -> {
             drafting = d;
             refresh();
@@ -119,13 +133,13 @@ public final class BuildStage extends DesignStage {
         crowding.setId("crowding");
         crowding.getStyleClass().add("pill");
         crowding.setOnAction(e -> cell.crowding(crowding.isSelected()));
-        for (var pill : List.of(crowding, guides, roll)) {
+        for (var pill : List.of(crowding, taking, guides, roll)) {
             pill.setMinWidth(Region.USE_PREF_SIZE);
         }
         title.setMinWidth(0);
         motifSight.setMinWidth(Region.USE_PREF_SIZE);
         sight.setMinWidth(Region.USE_PREF_SIZE);
-        onCloth = Ui.row(crowding, guides, roll);
+        onCloth = Ui.row(crowding, taking, guides, roll);
         var head = Ui.row(title, Ui.spring(), sight, motifSight, onCloth, onDraft);
         head.getStyleClass().add("pane-head");
         return head;
@@ -149,6 +163,10 @@ public final class BuildStage extends DesignStage {
         motifSight.show(drawn);
         Ui.show(onCloth, !grid && !drawn);
         Ui.show(onDraft, grid);
+        brushes.show(design, colourway);
+        if (take.open()) {
+            Ui.show(brushes, false);
+        }
         Ui.show(cell, !grid && !drawn);
         Ui.show(board, drawn);
         Ui.show(draft, grid);

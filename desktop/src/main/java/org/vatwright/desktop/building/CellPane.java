@@ -48,6 +48,11 @@ final class CellPane extends ClothPane {
     private final LaidHandles laid;
     private final MotifHandles motifs;
     private final LineHandles line;
+    private final UnderlayView underlay;
+    private final TakeArea takeArea;
+    private final MirrorGrip mirror;
+    private final StrokeHandles strokes;
+    private final BrushHandles brush;
     private final CrowdingMap crowding;
     private final HandNumber number;
     private final CornerGrip size;
@@ -58,10 +63,12 @@ final class CellPane extends ClothPane {
     private Design design;
     private Colourway colourway;
 
-    CellPane(Studio studio) {
+    CellPane(Studio studio, TakeBar take) {
         this.studio = studio;
         setId("cell");
         number = new HandNumber(studio, this);
+        // Before all others: while an area is drawn nothing else is taken hold of.
+        takeArea = new TakeArea(studio, this, take);
         size = new CornerGrip(studio, this, number);
         rules = new BandRules(studio, number);
         guides = new GuideLines(studio, this);
@@ -79,21 +86,27 @@ final class CellPane extends ClothPane {
         laid = new LaidHandles(studio, this, number);
         motifs = new MotifHandles(studio, this, guides, number);
         line = new LineHandles(studio, this, guides);
+        mirror = new MirrorGrip(studio, this, number);
+        strokes = new StrokeHandles(studio, this);
+        new AlongPull(studio, this);
+        // After all others: what can be taken hold of on the cloth is not painted over.
+        brush = new BrushHandles(studio, this);
         crowding = new CrowdingMap(studio);
         borderUnder.getStyleClass().add("cell-border-under");
         border.getStyleClass().add("cell-border");
         corner.getStyleClass().add("ruler");
         Pane over = new Pane(borderUnder, border);
         over.setMouseTransparent(true);
-        getChildren().add(cloth);
+        underlay = new UnderlayView(studio);
+        getChildren().addAll(cloth, underlay);
         getChildren().addAll(shades);
         getChildren().addAll(crowding, over, guides, dots, dotSize, laid, motifs, line, light, turn, gap, size,
-                courseTo, courseFrom);
+                strokes, mirror, brush, takeArea, courseTo, courseFrom);
         getChildren().addAll(rules.nodes());
         getChildren().addAll(across, down, corner, number);
         Ui.placedByHand(shades);
-        Ui.placedByHand(across, down, corner, guides, dots, dotSize, laid, motifs, line, light, turn, gap,
-                crowding, courseTo, courseFrom);
+        Ui.placedByHand(underlay, across, down, corner, guides, dots, dotSize, laid, motifs, line, light, turn, gap,
+                strokes, mirror, brush, takeArea, crowding, courseTo, courseFrom);
         addEventHandler(MouseEvent.MOUSE_PRESSED, e -> number.hide());
         setOnMouseMoved(this::pointer);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::pointer);
@@ -176,6 +189,7 @@ final class CellPane extends ClothPane {
         Scenes.Field field = new Scenes.Field(design, colourway, originX() + v.mmX(0), originY() + v.mmY(0), w, h,
                 v.pxPerMm());
         cloth.draw(field, field.subject(studio.tiles()), w, h);
+        underlay.show(design, v, rolled);
         frame(v);
         across.resizeRelocate(Ruler.BREADTH, 0, getWidth() - Ruler.BREADTH, Ruler.BREADTH);
         down.resizeRelocate(0, Ruler.BREADTH, Ruler.BREADTH, getHeight() - Ruler.BREADTH);
@@ -192,6 +206,10 @@ final class CellPane extends ClothPane {
         light.show(design, v, rolled);
         turn.show(design, v, rolled);
         gap.show(design, v, rolled);
+        strokes.show(design, v, rolled);
+        mirror.show(design, v, rolled);
+        brush.show(design, v, rolled);
+        takeArea.show(design, v, rolled);
         courseTo.show(design, v, rolled);
         courseFrom.show(design, v, rolled);
         size.setVisible(!rolled);

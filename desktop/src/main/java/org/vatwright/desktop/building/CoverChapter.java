@@ -10,7 +10,6 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.FillClosing;
 import org.vatwright.core.pattern.Ink;
-import org.vatwright.core.picture.CutOut;
 import org.vatwright.desktop.control.InkChip;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.ChosenInk;
@@ -27,7 +26,6 @@ final class CoverChapter extends Chapter.Of<Cover> {
     private final InkChip ink = new InkChip("ink of the cover",
             i -> edit("cover with " + i.words(), c -> new Cover(i)));
     private final Label what = Ui.prose("", "quiet");
-    private final CutFrame cut;
     private final PictureMaking making;
     private final Label closes = Ui.prose("", "look");
     private final Offers offers;
@@ -35,16 +33,13 @@ final class CoverChapter extends Chapter.Of<Cover> {
 
     CoverChapter(Studio studio) {
         super(studio, Cover.class);
-        cut = new CutFrame(c -> fill().ifPresent(f -> studio.editDesign(
-                c.equals(CutOut.WHOLE) ? "take the whole picture" : "take a part of the picture",
-                d -> d.editFill(f.name(), x -> x.withPicture(p -> p.withCut(c))))));
         making = new PictureMaking(studio, (words, change) -> fill().ifPresent(
                 f -> studio.editDesign(words, d -> d.editFill(f.name(), change))));
         offers = new Offers(studio, "cover-");
         closes.setId("cover-closes");
         lies.setId("cover-how-it-lies");
         what.setId("cover-picture");
-        hold(Ui.row(ink, Ui.spring(), lies), what, cut, making, closes, offers);
+        hold(Ui.row(ink, Ui.spring(), lies), what, making, closes, offers);
     }
 
     private Optional<Fill> fill() {
@@ -76,11 +71,10 @@ final class CoverChapter extends Chapter.Of<Cover> {
         Ui.show(lies, fill.isPresent());
         Ui.show(what, picture.isPresent());
         closing(design, fill);
-        Ui.show(cut, picture.isPresent());
         Ui.show(making, picture.isPresent());
         picture.ifPresent(f -> {
-            what.setText(PictureDensity.told(f, studio.project().density()));
-            cut.show(f.picture().orElseThrow());
+            what.setText(PictureDensity.told(f, studio.project().density())
+                    + PictureDensity.worn(studio.project(), design, f));
             making.show(design, colourway, f);
         });
     }

@@ -6,6 +6,7 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 
 import org.vatwright.core.family.block.Blocks;
+import org.vatwright.core.family.brush.Brushwork;
 import org.vatwright.core.family.check.Checks;
 import org.vatwright.core.family.cover.Cover;
 import org.vatwright.core.family.dot.Dots;
@@ -60,7 +61,11 @@ final class FamilyChapters {
                     new Entry("symmetry", "Symmetry", SymmetryChapter::new)),
             family(Tooth.FAMILY, new Entry("tooth", "Tooth", ToothChapter::new),
                     new Entry("inks", "Inks", ToothInks::new)),
+            family(Brushwork.FAMILY, new Entry("brush", "Brush", BrushChapter::new),
+                    new Entry("mirrors", "Mirrors", MirrorsChapter::new),
+                    new Entry("strokes", "Strokes", StrokesChapter::new)),
             family(Cover.FAMILY, new Entry("cover", "Cover", CoverChapter::new),
+                    new Entry("cut-out", "Cut-out", CutOutChapter::new),
                     new Entry("inks", "Inks", CoverInks::new)),
             family(Together.FAMILY, new Entry("layers", "Layers", TogetherChapter::new)));
 

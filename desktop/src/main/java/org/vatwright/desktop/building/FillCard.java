@@ -3,6 +3,7 @@ package org.vatwright.desktop.building;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.function.UnaryOperator;
 
 import org.vatwright.core.colour.Colourway;
@@ -12,11 +13,13 @@ import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.FillClosing;
 import org.vatwright.core.pattern.FillUse;
 import org.vatwright.core.pattern.Offer;
+import org.vatwright.core.pattern.TakenFrom;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -41,9 +44,11 @@ final class FillCard extends VBox {
     private final Label closes = Ui.prose("", "quiet");
     private final Offers offers;
     private final PictureMaking making;
+    private final Button again;
     private boolean showing;
 
-    FillCard(Studio studio) {
+    /** @param takeAgain takes the picture of that ink again from what it was taken from */
+    FillCard(Studio studio, BiConsumer<String, TakenFrom> takeAgain) {
         super(4);
         this.studio = studio;
         offers = new Offers(studio, "fill-");
@@ -80,7 +85,11 @@ final class FillCard extends VBox {
                 f -> f.withFollows(follows.isSelected())));
         closes.setId("fill-closes");
         making = new PictureMaking(studio, this::edit);
-        getChildren().addAll(name, what, making,
+        again = Ui.link("take it again from where it was taken", () -> studio.design()
+                .map(d -> d.fills().get(studio.selection().fill())).ifPresent(f -> f.picture()
+                        .flatMap(Fill.OfPicture::from).ifPresent(t -> takeAgain.accept(f.name(), t))));
+        again.setId("take-again");
+        getChildren().addAll(name, what, again, making,
                 Ui.labelled("Colourway", colourway),
                 manner, Ui.pair(wide, high), turn, Ui.pair(startX, startY), follows, closes, offers,
                 name.removal("fill"));
@@ -103,6 +112,7 @@ final class FillCard extends VBox {
         name.show(fill);
         source(fill, shown);
         Ui.show(making, fill.picture().isPresent());
+        Ui.show(again, fill.picture().flatMap(Fill.OfPicture::from).isPresent());
         fill.picture().ifPresent(p -> making.show(design, shown, fill));
         wide.show(100 * fill.wide());
         high.show(100 * fill.high());

@@ -3,10 +3,11 @@ package org.vatwright.desktop.building;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
 import java.util.List;
+import java.util.function.BiFunction;
 
-import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.WallpaperGroup;
@@ -29,12 +30,20 @@ final class GroupPicker extends VBox {
     private static final double SIDE = 30;
 
     private final Studio studio;
+    private final String what;
+    private final BiFunction<Structure, WallpaperGroup, Structure> with;
     private final Segments<WallpaperGroup> groups;
     private final Label words = Ui.prose("", "quiet");
 
-    GroupPicker(Studio studio) {
+    /**
+     * @param what is repeated by it, as in "each motif"
+     * @param with the structure with another group
+     */
+    GroupPicker(Studio studio, String what, BiFunction<Structure, WallpaperGroup, Structure> with) {
         super(4);
         this.studio = studio;
+        this.what = what;
+        this.with = with;
         groups = new Segments<>(List.of(WallpaperGroup.values()), g -> "%s (%s)".formatted(g.words(), g.sign()),
                 GroupPicker::drawing, this::take);
         List.of(WallpaperGroup.values()).forEach(g -> groups.button(g).setId("group-" + g.sign()));
@@ -51,16 +60,16 @@ final class GroupPicker extends VBox {
             Arrangement arrangement = group == WallpaperGroup.P1 ? d.repeat().arrangement() : Arrangement.STRAIGHT;
             Repeat repeat = new Repeat(d.repeat().widthMm(), high, arrangement);
             Design freed = d.replace(layer,
-                    l -> l.withStructure(((Motifs) l.structure()).withGroup(WallpaperGroup.P1)));
+                    l -> l.withStructure(with.apply(l.structure(), WallpaperGroup.P1)));
             return freed.withRepeat(repeat)
-                    .replace(layer, l -> l.withStructure(((Motifs) l.structure()).withGroup(group)));
+                    .replace(layer, l -> l.withStructure(with.apply(l.structure(), group)));
         });
     }
 
-    void show(Design design, Motifs motifs) {
-        groups.show(motifs.group());
-        int count = motifs.group().operations(design.repeat().widthMm(), design.repeat().heightMm()).size();
-        words.setText("%s, %s: each motif %s in the cell".formatted(motifs.group().sign(), motifs.group().words(),
+    void show(Design design, WallpaperGroup group) {
+        groups.show(group);
+        int count = group.operations(design.repeat().widthMm(), design.repeat().heightMm()).size();
+        words.setText("%s, %s: %s %s in the cell".formatted(group.sign(), group.words(), what,
                 count == 1 ? "once" : Numbers.plain(count) + " times"));
     }
 

@@ -5,7 +5,6 @@ import java.util.List;
 
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
-import org.vatwright.core.pattern.Guides;
 import org.vatwright.desktop.cloth.Ruler;
 import org.vatwright.desktop.cloth.Viewport;
 import org.vatwright.desktop.studio.Studio;
@@ -70,7 +69,9 @@ final class GuideLines extends Pane {
         }
         studio.editDesign(places.size() == others.size() ? "remove guide" : "move guide",
                 d -> d.withGuides(
-                        upright ? new Guides(places, d.guides().down()) : new Guides(d.guides().across(), places)));
+                        upright
+                                ? d.guides().withLines(places, d.guides().down())
+                                : d.guides().withLines(d.guides().across(), places)));
     }
 
     /** Halves, thirds, quarters, fifths, sixths and eighths hold what comes near. */

@@ -3,6 +3,7 @@ package org.vatwright.desktop.building;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 
 import org.vatwright.core.catalogue.Texture;
@@ -14,6 +15,7 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Gradient;
 import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.TakenFrom;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.desktop.control.ColourEditor;
 import org.vatwright.desktop.control.Swatch;
@@ -61,8 +63,12 @@ final class PaletteStrip extends VBox {
     private Drawn drawn;
     private boolean showing;
 
-    /** @param picture asks for a picture to be used as an ink */
-    PaletteStrip(Studio studio, Consumer<Consumer<Raster>> pictures, Runnable picture) {
+    /**
+     * @param picture asks for a picture to be used as an ink
+     * @param takeAgain takes the picture of an ink again from what it was taken from
+     */
+    PaletteStrip(Studio studio, Consumer<Consumer<Raster>> pictures, Runnable picture,
+            BiConsumer<String, TakenFrom> takeAgain) {
         super(8);
         this.picture = picture;
         this.studio = studio;
@@ -91,7 +97,7 @@ final class PaletteStrip extends VBox {
         slotName.setOnAction(e -> renameSlot());
         slotRow = Ui.labelled("Ink name", slotName, Ui.spring(),
                 Ui.link("done", () -> studio.select(s -> s.withInk(ChosenInk.NONE))));
-        fill = new FillCard(studio);
+        fill = new FillCard(studio, takeAgain);
         gradient = new GradientCard(studio);
         more.setId("add-fill");
         more.getStyleClass().add("icon-menu");

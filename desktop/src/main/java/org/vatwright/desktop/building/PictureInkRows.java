@@ -4,12 +4,16 @@ import java.util.ArrayList;
 import java.util.List;
 
 import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.family.motif.MotifsFrom;
+import org.vatwright.core.family.motif.TracedPicture;
 import org.vatwright.core.measure.Numbers;
+import org.vatwright.core.motif.Motif;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.PictureInks;
 import org.vatwright.core.picture.Inks;
 import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
 import org.vatwright.desktop.control.InkChip;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Ui;
@@ -45,6 +49,8 @@ final class PictureInkRows extends VBox {
     private final ScrollPane list = Ui.capped(chips, MOST_HIGH);
     private final List<InkShare> shown = new ArrayList<>();
     private final Aside<Found> search = new Aside<>(Platform::runLater, this::take);
+    private final Button shapes = Ui.link("turn it into shapes", this::trace);
+    private final Aside<Motif> tracing = new Aside<>(Platform::runLater, this::traced);
     private String fill = "";
     private Fill.OfPicture picture;
     private int asks;
@@ -55,7 +61,9 @@ final class PictureInkRows extends VBox {
         few.setId("picture-few-inks");
         own.setId("picture-own-colours");
         count = NumberRow.number(studio, "In", "inks of the picture", "inks", 0, 1, n -> ask((int) Math.rint(n)));
-        getChildren().addAll(few, Ui.row(count, Ui.spring(), own), list);
+        shapes.setId("picture-shapes");
+        Ui.tip(shapes, "Outlines that stay sharp at every size, on a layer of their own");
+        getChildren().addAll(few, Ui.row(count, Ui.spring(), own), list, shapes);
     }
 
     private void ask(int wanted) {
@@ -66,13 +74,24 @@ final class PictureInkRows extends VBox {
     }
 
     private static Raster part(Fill.OfPicture of) {
-        return Pictures.smaller(of.cut().of(of.picture().raster()), LOOKED_AT_PX);
+        return Pictures.smaller(of.cutOut(Work.plain()), LOOKED_AT_PX);
     }
 
     private void take(Found found) {
         count.showTaken(found.inks().colours().size());
         studio.editDesign("%s in %d inks".formatted(found.asked().fill(), found.inks().colours().size()),
                 d -> PictureInks.into(d, found.asked().fill(), found.inks().colours()));
+    }
+
+    private void trace() {
+        studio.design().flatMap(d -> d.fill(fill)).ifPresent(f -> tracing.ask(List.of(f, asks++),
+                work -> TracedPicture.of(f, Pictures::smaller, work)));
+    }
+
+    private void traced(Motif motif) {
+        if (studio.editDesign(motif.name() + " as shapes", d -> MotifsFrom.with(d, -1, motif))) {
+            studio.design().ifPresent(d -> studio.select(s -> s.withLayer(d.layers().getLast().id())));
+        }
     }
 
     private void giveBack() {
@@ -88,6 +107,7 @@ final class PictureInkRows extends VBox {
         Ui.show(few, !reduced);
         Ui.show(count.getParent(), reduced);
         Ui.show(list, reduced);
+        Ui.show(shapes, reduced);
         count.show(of.reduced().size());
         if (reduced) {
             chips(design, colourway, of);

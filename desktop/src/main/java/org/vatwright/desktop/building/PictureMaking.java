@@ -82,6 +82,7 @@ final class PictureMaking extends VBox {
     private final NumberRow margin;
     private final NumberRow even;
     private final Aside<Seams> measured = new Aside<>(Platform::runLater, this::tell);
+    private static final int LOOKED_AT_PX = 900;
     private Raster whole;
     private CutOut cut = CutOut.WHOLE;
     private Picture small;
@@ -124,9 +125,9 @@ final class PictureMaking extends VBox {
         if (whole != of.picture().raster() || !cut.equals(of.cut())) {
             whole = of.picture().raster();
             cut = of.cut();
-            Raster part = cut.of(whole);
-            Raster less = SmallPicture.of(part, SMALL_PX);
-            small = new Picture(less, Math.max(1, of.picture().dpi() * less.width() / part.width()));
+            Raster less = SmallPicture.of(of.cutOut(SmallPicture.of(whole, LOOKED_AT_PX), Work.on(1)), SMALL_PX);
+            small = new Picture(less,
+                    Math.max(1, of.picture().dpi() * less.width() / cut.width(whole.width())));
         }
         double pxPerMm = SHAPE.wide() / (SEEN * small.widthMm());
         ways.show(Choice.of(of.making()), c -> alone(design, of, c), colourway, pxPerMm, -SHAPE.wide() / 2 / pxPerMm,

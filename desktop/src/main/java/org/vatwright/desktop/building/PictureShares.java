@@ -6,6 +6,7 @@ import java.util.stream.IntStream;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.picture.InkMap;
 import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
 
 /** How much of a picture each of its few inks covers. */
 final class PictureShares {
@@ -16,7 +17,7 @@ final class PictureShares {
     private PictureShares() {}
 
     static List<Double> of(Fill.OfPicture of) {
-        Raster small = of.cut().of(SmallPicture.of(of.picture().raster(), LOOKED_AT_PX));
+        Raster small = of.cutOut(SmallPicture.of(of.picture().raster(), LOOKED_AT_PX), Work.on(1));
         int count = of.reduced().size();
         Raster map = InkMap.shown(small, of.reduced().stream().map(Fill.Reduced::found).toList(),
                 IntStream.range(0, count).map(i -> MARK | i).toArray());

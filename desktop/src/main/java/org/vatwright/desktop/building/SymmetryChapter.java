@@ -12,12 +12,12 @@ final class SymmetryChapter extends Chapter.Of<Motifs> {
 
     SymmetryChapter(Studio studio) {
         super(studio, Motifs.class);
-        group = new GroupPicker(studio);
+        group = new GroupPicker(studio, "each motif", (s, g) -> s instanceof Motifs m ? m.withGroup(g) : s);
         hold(group);
     }
 
     @Override
     void show(Design design, Colourway colourway, Motifs motifs) {
-        group.show(design, motifs);
+        group.show(design, motifs.group());
     }
 }

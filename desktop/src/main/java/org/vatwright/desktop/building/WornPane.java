@@ -9,6 +9,7 @@ import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Cut;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.TakenFrom.Area;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.cloth.ScaleBar;
 import org.vatwright.desktop.cloth.TrueSize;
@@ -50,11 +51,16 @@ final class WornPane extends Pane {
     private final ScaleBar bar = new ScaleBar();
     private final Label scale = Ui.label("", "on-cloth");
     private final ScrollPane strip = new ScrollPane(thumbs);
+    private final TakeBar take;
+    private final Rectangle taken = new Rectangle();
+    private double takeX;
+    private double takeY;
     private Id shown = Id.NONE;
     private double pxPerMm;
 
-    WornPane(Studio studio) {
+    WornPane(Studio studio, TakeBar take) {
         this.studio = studio;
+        this.take = take;
         setId("worn");
         getStyleClass().add("surround");
         getStyleClass().add("surround-second");
@@ -69,13 +75,59 @@ final class WornPane extends Pane {
         Ui.placedByHand(strip, bar, scale, title);
         title.setMouseTransparent(true);
         setOnMouseClicked(this::clicked);
-        getChildren().addAll(cloth, strip, bar, scale, title);
+        setOnMousePressed(e -> {
+            takeX = mmX(e);
+            takeY = mmY(e);
+        });
+        setOnMouseDragged(this::takeTo);
+        taken.getStyleClass().add("take");
+        taken.setManaged(false);
+        taken.setMouseTransparent(true);
+        getChildren().addAll(cloth, taken, strip, bar, scale, title);
         widthProperty().addListener((o, a, b) -> studio.design().ifPresent(d -> show(d, studio.colourway(d))));
         heightProperty().addListener((o, a, b) -> studio.design().ifPresent(d -> show(d, studio.colourway(d))));
     }
 
-    /** A double click on a piece goes to dress it. */
+    private double mmX(MouseEvent e) {
+        return (e.getX() - cloth.getLayoutX()) / pxPerMm;
+    }
+
+    private double mmY(MouseEvent e) {
+        return (e.getY() - cloth.getLayoutY()) / pxPerMm;
+    }
+
+    /** While tiles are taken, an area of the article is drawn. */
+    private void takeTo(MouseEvent e) {
+        Id worn = studio.selection().worn();
+        if (!take.open() || worn.equals(Id.NONE) || pxPerMm == 0) {
+            return;
+        }
+        double wide = Math.rint(Math.abs(mmX(e) - takeX));
+        double high = Math.rint(Math.abs(mmY(e) - takeY));
+        if (Math.min(wide, high) >= Area.LEAST_MM) {
+            take.draw(worn, new Area(Math.rint(Math.min(mmX(e), takeX)), Math.rint(Math.min(mmY(e), takeY)), wide,
+                    high));
+        }
+    }
+
+    private void showTaken(Id worn) {
+        taken.setVisible(false);
+        take.onWorn(worn).ifPresent(a -> {
+            taken.setVisible(true);
+            taken.setX(cloth.getLayoutX() + a.x() * pxPerMm);
+            taken.setY(cloth.getLayoutY() + a.y() * pxPerMm);
+            taken.setWidth(a.widthMm() * pxPerMm);
+            taken.setHeight(a.heightMm() * pxPerMm);
+        });
+    }
+
+    /** A double click on a piece goes to dress it; while tiles are taken it takes the whole article. */
     private void clicked(MouseEvent e) {
+        if (e.getClickCount() == 2 && take.open()) {
+            studio.project().article(studio.selection().worn()).map(studio::cut)
+                    .ifPresent(c -> take.draw(studio.selection().worn(), new Area(0, 0, c.widthMm(), c.heightMm())));
+            return;
+        }
         if (e.getClickCount() != 2 || pxPerMm == 0) {
             return;
         }
@@ -99,6 +151,7 @@ final class WornPane extends Pane {
         double w = getWidth() - 2 * MARGIN;
         double h = getHeight() - BOTTOM - TOP;
         pxPerMm = draw(cloth, worn, design, colourway, MARGIN, TOP, w, h);
+        showTaken(worn);
         title.setText("Worn   " + studio.project().article(worn).map(Article::name).orElse("field") + ", "
                 + colourway.name());
         title.autosize();

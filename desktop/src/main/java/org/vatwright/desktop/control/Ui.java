@@ -2,6 +2,7 @@ package org.vatwright.desktop.control;
 
 import org.kordamp.ikonli.javafx.FontIcon;
 
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBase;
@@ -131,6 +132,9 @@ public final class Ui {
         scroll.setMaxHeight(most);
         // What flows is as high as its width makes it.
         scroll.widthProperty().addListener((o, was, is) -> scroll.requestLayout());
+        // What it holds lays itself out within the part that is seen, and asks nobody further out; and while it does, a
+        // wish to be laid out again is not heard.
+        list.layoutBoundsProperty().addListener((o, was, is) -> Platform.runLater(scroll::requestLayout));
         return scroll;
     }
 

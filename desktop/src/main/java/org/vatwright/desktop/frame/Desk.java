@@ -47,7 +47,7 @@ public final class Desk {
             "*.json");
     private static final Outside.FileKind DRAWING = new Outside.FileKind("SVG drawing", "*.svg");
 
-    private static final Outside.FileKind PICTURE = new Outside.FileKind("Picture", "*.png", "*.jpg", "*.jpeg", "*.tif",
+    static final Outside.FileKind PICTURE = new Outside.FileKind("Picture", "*.png", "*.jpg", "*.jpeg", "*.tif",
             "*.tiff", "*.bmp", "*.gif");
     private static final int PICTURE_SIDE = 500;
 
@@ -55,6 +55,8 @@ public final class Desk {
     private final Outside outside;
     private final WeavingFiles weavings;
     private final MotifFiles motifs;
+    private final BrushFiles brushes;
+    private final Takings takings;
     private final Keeper keeper;
     private final Errands errands;
     private final ProjectPlace standing;
@@ -66,6 +68,8 @@ public final class Desk {
         standing = new ProjectPlace(studio, outside, settings);
         weavings = new WeavingFiles(studio, outside, errands);
         motifs = new MotifFiles(studio, outside, errands);
+        brushes = new BrushFiles(studio, outside, errands, settings.folder().brushes());
+        takings = new Takings(studio, errands);
         keeper = new Keeper(studio, standing, settings.recovery(), Platform::runLater);
     }
 
@@ -79,6 +83,14 @@ public final class Desk {
 
     public MotifFiles motifs() {
         return motifs;
+    }
+
+    public BrushFiles brushes() {
+        return brushes;
+    }
+
+    public Takings takings() {
+        return takings;
     }
 
     public Outside outside() {
@@ -210,6 +222,11 @@ public final class Desk {
     public void readFill() {
         outside.askOpen("Use a picture as an ink", PICTURE).ifPresent(path -> readPicture(path,
                 picture -> studio.addFill(bare(path), new Fill.OfPicture(picture))));
+    }
+
+    /** Asks for a picture to trace. @param take is told what was read */
+    public void readUnderlay(Consumer<Picture> take) {
+        outside.askOpen("Trace a picture", PICTURE).ifPresent(path -> readPicture(path, take));
     }
 
     /** Reads a picture to lie over everything, healed, on a layer of its own. */

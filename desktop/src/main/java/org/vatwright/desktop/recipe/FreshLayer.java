@@ -19,15 +19,18 @@ public final class FreshLayer {
     private FreshLayer() {}
 
     public static Design on(Design design, Catalogue.Family family) {
-        Structure fresh = family.fresh().apply(design, inks(design));
+        return on(design, family, family.begin().apply(design, inks(design)));
+    }
+
+    private static Design on(Design design, Catalogue.Family family, Structure fresh) {
         List<Layer> more = new ArrayList<>(design.layers());
         more.add(new Layer(design.freeId(), family.title(), fresh));
         return sized(design, fresh).withLayers(more);
     }
 
-    /** @return as it would come, over the ground alone */
+    /** @return as it may look, over the ground alone */
     static Design alone(Design design, Catalogue.Family family) {
-        Design with = on(design, family);
+        Design with = on(design, family, family.fresh().apply(design, inks(design)));
         return with.withLayers(List.of(with.layers().getLast()));
     }
 

@@ -1,5 +1,7 @@
 package org.vatwright.desktop.studio;
 
+import java.util.Set;
+
 /** What is chosen in the open layer, by its place among its like. */
 public sealed interface ChosenPart {
 
@@ -12,6 +14,13 @@ public sealed interface ChosenPart {
 
     /** A band of a weft that has bands of its own. */
     record OfWeft(int place) implements ChosenPart {}
+
+    /** Strokes of a painting. */
+    record Strokes(Set<Integer> places) implements ChosenPart {
+        public Strokes {
+            places = Set.copyOf(places);
+        }
+    }
 
     /** A motif which rows, rings, a line or the scatter placed. */
     record Placed(int place) implements ChosenPart {}

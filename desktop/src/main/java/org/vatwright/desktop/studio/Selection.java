@@ -76,6 +76,15 @@ public record Selection(Stage stage, Id design, String colourway, int layer, Set
         return part instanceof ChosenPart.Placed(int place) ? place : -1;
     }
 
+    /** @return the places of the chosen strokes of a painting */
+    public Set<Integer> strokes() {
+        return part instanceof ChosenPart.Strokes(Set<Integer> places) ? places : Set.of();
+    }
+
+    public Selection withStrokes(Set<Integer> places) {
+        return withPart(places.isEmpty() ? ChosenPart.NONE : new ChosenPart.Strokes(places));
+    }
+
     public Selection withDesign(Design other) {
         int top = other.layers().isEmpty() ? 0 : other.layers().getLast().id();
         return with().design(other.id()).colourway(other.palette().orFirst(colourway).name()).layer(top).also(Set.of())

@@ -41,9 +41,7 @@ public final class Studio {
 
     private static final long CACHE_PX = TileCache.room(48_000_000, 16);
     private static final long COATS_PX = TileCache.room(64_000_000, 12);
-
     private static final int MOST_CUTS = 64;
-
     private final Typeface.Case faces;
     private final Map<Article, Cut> cuts = new IdentityHashMap<>();
     private final TileCache tiles = new TileCache(CACHE_PX, COATS_PX);
@@ -54,6 +52,7 @@ public final class Studio {
     private History history;
     private Selection selection;
     private MotifHand motifHand = MotifHand.FIRST;
+    private BrushHand brushHand = BrushHand.FIRST;
     private boolean showBefore;
 
     public Studio(Project project, Typeface.Case faces) {
@@ -138,8 +137,6 @@ public final class Studio {
         return showBefore ? selection.in(project()) : selection;
     }
 
-    // ---- what is selected
-
     public void select(UnaryOperator<Selection> change) {
         Selection next = change.apply(selection).in(history.present());
         if (!next.equals(selection)) {
@@ -164,6 +161,19 @@ public final class Studio {
     /** Takes something else in hand together with the edit that is under way, which tells. */
     public void holdNext(MotifHand next) {
         motifHand = next;
+    }
+
+    public BrushHand brushHand() {
+        return brushHand;
+    }
+
+    /** @param change of what is painted with; watchers are told */
+    public void holdBrush(UnaryOperator<BrushHand> change) {
+        BrushHand next = change.apply(brushHand);
+        if (!next.equals(brushHand)) {
+            brushHand = next;
+            tell(Change.SELECTED);
+        }
     }
 
     public Optional<Design> design() {
@@ -209,9 +219,7 @@ public final class Studio {
         return showBefore;
     }
 
-    // ---- changes; a refused one changes nothing and says why
-
-    /** @return whether it was done */
+    /** A refused change changes nothing, and it is said why. @return whether it was done */
     public boolean edit(String name, UnaryOperator<Project> change) {
         Project before = project();
         Selection selected = selection;
@@ -221,10 +229,23 @@ public final class Studio {
             tellSince(before, selected);
             return true;
         } catch (Refusal e) {
-            say(Message.refused(e.getMessage()));
-            // Fields that show what was refused show again what there is.
-            tell(Change.SELECTED);
+            refused(e);
             return false;
+        }
+    }
+
+    /** Says why something was not done; fields that show it show again what there is. */
+    private void refused(Refusal why) {
+        say(Message.refused(why.getMessage()));
+        tell(Change.SELECTED);
+    }
+
+    /** Does what may be refused. */
+    public void attempt(Runnable action) {
+        try {
+            action.run();
+        } catch (Refusal e) {
+            refused(e);
         }
     }
 
