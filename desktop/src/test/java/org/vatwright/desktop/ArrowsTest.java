@@ -29,8 +29,9 @@ class ArrowsTest {
     private static final String[] CORE = {"project", "catalogue", "inspect", "dress", "render", "effect",
             "family.stripe",
             "family.check", "family.plaid", "family.weave", "family.dot", "family.motif", "family.block",
-            "family.zigzag", "family.interlace", "family.flow", "family.tooth", "family.cover", "family.together",
-            "coat", "motif",
+            "family.zigzag", "family.interlace", "family.flow", "family.tooth", "family.brush", "family.cover",
+            "family.together",
+            "coat", "brush", "motif",
             "laid", "shape", "woven",
             "yarn", "loom",
             "band", "pattern", "draft", "tooth", "picture", "map", "raster", "repeat", "colour", "measure"};

@@ -11,17 +11,27 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.family.cover.Cover;
+import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.picture.CutOut;
+import org.vatwright.core.picture.CutShape;
 import org.vatwright.core.picture.Making;
+import org.vatwright.core.picture.Paper;
 import org.vatwright.core.project.Output;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
+import org.vatwright.core.render.TileRenderer;
+import org.vatwright.core.repeat.TileGrid;
 import org.vatwright.files.picture.PictureWriter;
+import org.vatwright.files.project.ProjectFile;
 
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
@@ -68,7 +78,8 @@ class PictureByHandTest extends AtTheDemo {
         assertThat(hand.studio().layer().orElseThrow().structure()).isEqualTo(new Cover(new Ink.Filled("Sail")));
         assertThat(picture().making()).contains(Making.HEAL);
         assertThat(hand.text("cover-picture")).isEqualTo(
-                "240 x 160 px, its tile 61 x 40.6 mm here: 100 dpi. For 300 dpi it may be 20 mm wide at most.");
+                "240 x 160 px, its tile 61 x 40.6 mm here: 100 dpi. For 300 dpi it may be 20 mm wide at most. "
+                        + "It has on Crew apron 100 dpi, on Floor mat 111.1 dpi, on Tote 200 dpi and more on 2 others.");
         Label heal = (Label) hand.node("seam-heal");
         hand.until("seams are measured", () -> heal.getText().contains(" x"));
         assertThat(seam("as it is")).startsWith("as it is\n");
@@ -105,23 +116,82 @@ class PictureByHandTest extends AtTheDemo {
         return Double.parseDouble(seam(way).split("\n")[1].replace(" x", ""));
     }
 
-    /** The frame is 150 x 100 px: the sides of the picture of 240 x 160. */
+    /** Its rows come one after the other. */
+    private void openCutOut() throws Exception {
+        hand.click("chapter-cut-out");
+        hand.until("all of it is there", () -> hand.showsNow("cut-invert"));
+        hand.rest();
+    }
+
+    /** Pulls on the small picture, in shares of its sides. */
+    private void pull(double x, double y, double dx, double dy) throws Exception {
+        Node frame = hand.node("cut-frame");
+        Bounds box = Hand.onFx(frame::getBoundsInLocal);
+        hand.drag(frame, x * box.getWidth(), y * box.getHeight(), dx * box.getWidth(), dy * box.getHeight());
+    }
+
+    @Test
+    void partsAreDrawnOnThePictureAndTakenByTheirColour() throws Exception {
+        hand.click("shelf-Gangway");
+        bring();
+        openCutOut();
+        hand.click("cut-by-like");
+        // The rusty patch, which hangs together.
+        Node frame = hand.node("cut-frame");
+        Bounds box = Hand.onFx(frame::getBoundsInLocal);
+        hand.clickOn(frame, 0.9 * box.getWidth(), 0.8 * box.getHeight());
+        assertThat(picture().cut().shapes()).hasSize(1);
+        assertThat(picture().cut().shapes().getFirst().form()).isInstanceOf(CutShape.Form.Like.class);
+        Raster taken = picture().cutOut(Work.plain());
+        assertThat(taken.at(220, 130)).isEqualTo(RUST.argb());
+        assertThat(taken.at(100, 40)).isZero();
+        assertThat(taken.at(20, 40)).isZero();
+        hand.click("cut-by-ellipse");
+        pull(0.4, 0.3, 0.2, 0.3);
+        assertThat(picture().cut().shapes()).hasSize(2);
+        assertThat(picture().cutOut(Work.plain()).at(120, 72)).isEqualTo(SAIL.argb());
+        hand.click("cut-subtract");
+        hand.click("cut-by-outline");
+        pull(0.8, 0.7, 0.1, 0.02);
+        assertThat(picture().cut().shapes()).hasSize(3);
+        assertThat(picture().cut().shapes().getLast().how()).isEqualTo(CutShape.How.SUBTRACT);
+        hand.click("cut-less");
+        assertThat(picture().cut().shapes()).hasSize(2);
+        hand.write("feather-of-the-cut-out", "3mm");
+        hand.write("cut-out-drawn-out", "-1mm");
+        assertThat(picture().cut().featherMm()).isEqualTo(3);
+        assertThat(picture().cut().growMm()).isEqualTo(-1);
+        hand.write("feather-of-the-cut-out", "300mm");
+        assertThat(picture().cut().featherMm()).as("100 mm at most").isEqualTo(3);
+        hand.click("cut-invert");
+        assertThat(picture().cutOut(Work.plain()).at(100, 10)).isEqualTo(SAIL.argb());
+        hand.click("clear-paper");
+        assertThat(picture().cut().paper()).contains(Paper.USUAL);
+        hand.write("how-much-is-paper", "35");
+        hand.write("dust-on-the-paper", "1.5");
+        assertThat(picture().cut().paper()).contains(new Paper(0.35, 1.5));
+        Path file = folder.resolve("cut.vatwright");
+        ProjectFile.write(hand.studio().project(), file);
+        assertThat(ProjectFile.read(file)).isEqualTo(hand.studio().project());
+    }
+
     @Test
     void aPartIsTakenByPullingItsFrameAndTheWholePictureStays() throws Exception {
         hand.click("shelf-Gangway");
         bring();
         Raster whole = picture().picture().raster();
+        openCutOut();
         Node frame = hand.node("cut-frame");
-        hand.drag(frame, 3, 50, 37, 0);
+        pull(0.02, 0.5, 0.247, 0);
         assertThat(hand.text("undo")).isEqualTo("Undo: take a part of the picture");
         assertThat(picture().cut().left()).isEqualTo(0.25, within(0.02));
         assertThat(picture().cut().right()).isEqualTo(1);
-        hand.drag(frame, 148, 98, -37, -50);
+        pull(0.987, 0.98, -0.247, -0.5);
         assertThat(picture().cut().right()).isEqualTo(0.75, within(0.02));
         assertThat(picture().cut().bottom()).isEqualTo(0.5, within(0.02));
         CutOut pulled = picture().cut();
         // Moved as far as it goes.
-        hand.drag(frame, 75, 25, 160, 200);
+        pull(0.5, 0.25, 0.45, 0.7);
         assertThat(picture().cut().right()).isEqualTo(1);
         assertThat(picture().cut().bottom()).isEqualTo(1);
         assertThat(picture().cut().right() - picture().cut().left()).isEqualTo(pulled.right() - pulled.left(),
@@ -133,7 +203,7 @@ class PictureByHandTest extends AtTheDemo {
         assertThat(hand.text("cut-told")).contains("% of it");
         assertThat(picture().picture().raster()).isSameAs(whole);
         assertThat(picture().widthPx()).isLessThan(130);
-        hand.twice(frame, 90, 70);
+        hand.twice(frame, 100, 90);
         assertThat(picture().cut()).isEqualTo(CutOut.WHOLE);
         hand.press(KeyCode.CONTROL, KeyCode.Z);
         assertThat(picture().cut().bottom()).isEqualTo(0.99, within(1e-9));
@@ -182,7 +252,10 @@ class PictureByHandTest extends AtTheDemo {
         hand.until("the picture is read", () -> design().layers().size() == 1);
         assertThat(design().repeat().widthMm()).isEqualTo(240 * 0.254);
         assertThat(hand.shows("cover-closes")).isFalse();
-        hand.drag(hand.node("cut-frame"), 148, 98, -50, -30);
+        openCutOut();
+        pull(0.987, 0.98, -0.333, -0.3);
+        hand.click("chapter-cover");
+        hand.until("it is told", () -> hand.showsNow("cover-closes"));
         assertThat(hand.text("cover-closes")).startsWith("Does not close; drawn at");
         hand.click("cover-cell-size");
         assertThat(design().repeat().widthMm()).isEqualTo(picture().widthMm());
@@ -190,5 +263,57 @@ class PictureByHandTest extends AtTheDemo {
         assertThat(hand.shows("cover-closes")).isFalse();
         assertThat(design().layers().getFirst().name()).isEqualTo("Sail");
         assertThat(Optional.of(design().layers().getFirst().structure())).contains(new Cover(new Ink.Filled("Sail")));
+    }
+
+    @Test
+    void aPictureOfFewInksIsTurnedIntoShapesOfItsInks() throws Exception {
+        hand.click("new-design");
+        hand.outside.answers.add(sail());
+        hand.twice(hand.node("read-cover-picture"));
+        hand.until("the picture is read", () -> design().layers().size() == 1);
+        hand.click("making-as-it-is");
+        hand.click("chapter-inks");
+        hand.click("picture-few-inks");
+        hand.until("it is shown in three", () -> picture().reduced().size() == 3);
+        List<Ink> inks = picture().reduced().stream().map(Fill.Reduced::ink).toList();
+        hand.until("all of them are there", () -> hand.showsNow("picture-share-3"));
+        hand.rest();
+        hand.click("picture-shapes");
+        hand.until("shapes are there", () -> design().layers().size() == 2);
+        Motifs motifs = (Motifs) hand.studio().layer().orElseThrow().structure();
+        assertThat(motifs.inks()).containsExactlyElementsOf(inks);
+        assertThat(hand.text("undo")).isEqualTo("Undo: Sail as shapes");
+        // The shapes alone show what the picture shows, but for its edges.
+        Design whole = design();
+        int[] shown = tile(whole.withLayers(List.of(whole.layers().get(0))));
+        int[] drawn = tile(whole.withLayers(List.of(whole.layers().get(1))));
+        int differ = 0;
+        for (int i = 0; i < shown.length; i++) {
+            differ += shown[i] == drawn[i] ? 0 : 1;
+        }
+        assertThat(differ).isLessThan(shown.length / 25);
+    }
+
+    private static int[] tile(Design design) {
+        return TileRenderer.render(new Cloth(design, design.palette().first()),
+                TileGrid.ofWidth(design.repeat().tile(), 240), Work.plain()).argb();
+    }
+
+    @Test
+    void whatItHasOnEachArticleIsTold() throws Exception {
+        Hand.onFx(() -> {
+            hand.studio().select(s -> s.withDesign(hand.studio().project().design(new Id("old-chart")).orElseThrow())
+                    .withLayer(1));
+            return null;
+        });
+        hand.until("it is told", () -> hand.showsNow("cover-picture"));
+        assertThat(hand.text("cover-picture")).endsWith("It has on Wrapping paper 149.9 dpi.");
+        Hand.onFx(() -> {
+            hand.studio().edit("larger", p -> p.withArticles(p.articles().stream().map(a -> a.withEachLay(
+                    l -> l.design().equals(new Id("old-chart")) ? l.withScale(2) : l)).toList()));
+            return null;
+        });
+        hand.rest();
+        assertThat(hand.text("cover-picture")).endsWith("It has on Wrapping paper 74.9 dpi.");
     }
 }

@@ -68,7 +68,7 @@ public final class Shots {
         views.put("build-plaid",
                 s -> s.select(x -> x.withDesign(s.project().design(new Id("skarholm")).orElseThrow()).withLayer(1)
                         .withOwn(4).withWorn(new Id("crew-smock"))));
-        views.put("build-weave", s -> s.select(x -> x.withDesign(s.project().design(new Id("sailcloth")).orElseThrow())
+        views.put("build-brush", s -> s.select(x -> x.withDesign(s.project().design(new Id("kelp")).orElseThrow())
                 .withLayer(1).withWorn(new Id("tote"))));
         views.put("build-draft",
                 s -> s.select(x -> x.withDesign(s.project().design(new Id("bosun-twill")).orElseThrow())

@@ -5,12 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.stream.Stream;
 
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.vatwright.core.catalogue.Catalogue;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.family.brush.Brushwork;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Finding;
@@ -43,8 +45,22 @@ class FreshLayerTest {
                 Guides.NONE);
     }
 
+    /** Who paints begins with nothing. */
+    static Stream<Catalogue.Family> seenAtOnce() {
+        return families().filter(f -> f.type() != Brushwork.class);
+    }
+
+    @Test
+    void aPaintingBeginsWithNothingOnIt() {
+        Catalogue.Family brush = families().filter(f -> f.type() == Brushwork.class).findFirst().orElseThrow();
+        assertThat(FreshLayer.on(empty(), brush).layers()).extracting(Layer::structure)
+                .containsExactly(Brushwork.empty());
+        assertThat(FreshLayer.alone(empty(), brush).layers().getFirst().structure().inks())
+                .as("in the sheet it is seen as it may look").contains(Ink.slot("First"));
+    }
+
     @ParameterizedTest
-    @MethodSource("families")
+    @MethodSource("seenAtOnce")
     void theFirstLayerClosesAndIsSeenInAnInkThatWasFree(Catalogue.Family family) {
         Design design = FreshLayer.on(empty(), family);
         Layer layer = design.layers().getFirst();
@@ -89,7 +105,7 @@ class FreshLayerTest {
     }
 
     @ParameterizedTest
-    @MethodSource("families")
+    @MethodSource("seenAtOnce")
     void inTheSheetItIsSeenAloneAsItWouldCome(Catalogue.Family family) {
         Design before = DemoCommission.load().design(new Id("buoys")).orElseThrow();
         Design alone = FreshLayer.alone(before, family);

@@ -23,6 +23,7 @@ import org.vatwright.core.project.Job;
 import org.vatwright.core.project.Output;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.project.Task;
+import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.files.disk.Limits;
 import org.vatwright.files.json.Json;
@@ -104,10 +105,11 @@ public final class DemoCommission {
     }
 
     private static Lay lay(JsonIn in) {
-        in.only("design", "colourway", "scale", "grainDeg", "start", "together");
+        in.only("design", "colourway", "scale", "grainDeg", "start", "together", "opacity", "mode");
         List<Double> start = in.list("start", JsonIn::asNumber);
         return new Lay(id(in.text("design")), in.text("colourway")).withScale(in.number("scale", 1))
                 .withGrainDeg(in.number("grainDeg", 0)).withTogether(in.truth("together", false))
+                .withOpacity(in.number("opacity", 1)).withMode(BlendMode.parse(in.text("mode", "normal")))
                 .withStart(start.isEmpty() ? 0 : start.get(0), start.isEmpty() ? 0 : start.get(1));
     }
 
