@@ -2,6 +2,7 @@ package org.vatwright.desktop.building;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 
 import javafx.scene.layout.VBox;
@@ -40,7 +41,8 @@ final class BuildColumn extends VBox {
     private ChosenInk ink = ChosenInk.NONE;
     private Id design = Id.NONE;
 
-    BuildColumn(Studio studio, Desk desk) {
+    /** @param seen told the chapter that is seen, as "family/chapter"; empty for none */
+    BuildColumn(Studio studio, Desk desk, Consumer<String> seen) {
         super(10);
         this.studio = studio;
         palette = new PaletteStrip(studio, desk::askPicture, desk::readFill, desk.takings()::again);
@@ -48,7 +50,7 @@ final class BuildColumn extends VBox {
         recipe = new RecipeList(studio, this::addLayer);
         sheet = new FamilySheet(studio, this::add, () -> desk.motifs().read(), desk::readCover, desk::readMotifPicture,
                 () -> open(Open.CHAPTER));
-        chapters = new LayerChapters(studio, () -> open(Open.CHAPTER));
+        chapters = new LayerChapters(studio, () -> open(Open.CHAPTER), seen);
         getChildren().addAll(palette, repeat, recipe, sheet, chapters);
     }
 

@@ -27,6 +27,7 @@ final class FamilyChapters {
     /** @param make its content, when it is first opened */
     record Entry(String id, String title, Function<Studio, Chapter> make) {}
 
+    static final String CUT_OUT = "cut-out";
     private static final Entry SURFACE = new Entry("surface", "Surface", SurfaceChapter::new);
 
     private static final Map<String, List<Entry>> ALL = Map.ofEntries(
@@ -65,7 +66,7 @@ final class FamilyChapters {
                     new Entry("mirrors", "Mirrors", MirrorsChapter::new),
                     new Entry("strokes", "Strokes", StrokesChapter::new)),
             family(Cover.FAMILY, new Entry("cover", "Cover", CoverChapter::new),
-                    new Entry("cut-out", "Cut-out", CutOutChapter::new),
+                    new Entry(CUT_OUT, "Cut-out", CutOutChapter::new),
                     new Entry("inks", "Inks", CoverInks::new)),
             family(Together.FAMILY, new Entry("layers", "Layers", TogetherChapter::new)));
 

@@ -16,6 +16,7 @@ import org.vatwright.core.pattern.Ink;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.MotifHand;
+import org.vatwright.desktop.studio.Bringing;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.control.Button;
@@ -73,7 +74,7 @@ final class FigureChapter extends Chapter.Of<Motifs> {
         studio.design().ifPresent(d -> {
             for (Design other : studio.project().fillable(d.id())) {
                 MenuItem whole = new MenuItem("all of " + other.name());
-                whole.setOnAction(e -> studio.bringMotif("motif of " + other.name(), (x, layer) -> MotifsFrom
+                whole.setOnAction(e -> new Bringing(studio).motif("motif of " + other.name(), (x, layer) -> MotifsFrom
                         .source(x, layer, other.name(), new Fill.OfDesign(other, Optional.empty()))));
                 menu.getItems().add(whole);
             }
@@ -81,7 +82,7 @@ final class FigureChapter extends Chapter.Of<Motifs> {
                 other.layers().stream().map(l -> l.structure()).filter(Motifs.class::isInstance)
                         .flatMap(s -> ((Motifs) s).motifs().stream()).forEach(motif -> {
                             MenuItem item = new MenuItem("%s of %s".formatted(motif.name(), other.name()));
-                            item.setOnAction(e -> studio.bringMotif("motif " + motif.name(),
+                            item.setOnAction(e -> new Bringing(studio).motif("motif " + motif.name(),
                                     (x, layer) -> MotifsFrom.copied(x, layer, other, motif)));
                             menu.getItems().add(item);
                         });

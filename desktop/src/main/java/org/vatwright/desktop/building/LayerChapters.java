@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.pattern.Design;
@@ -36,6 +37,7 @@ final class LayerChapters extends VBox {
 
     private final Studio studio;
     private final Runnable opened;
+    private final Consumer<String> read;
     private final ChapterLine line = new ChapterLine(this::open);
     private final StackPane place = new StackPane();
     private final Label finding = Ui.prose("", "look");
@@ -49,11 +51,15 @@ final class LayerChapters extends VBox {
     private Asked asked;
     private boolean shownInPlace;
 
-    /** @param opened told when a chapter is opened by hand, so that what stands in its place gives way */
-    LayerChapters(Studio studio, Runnable opened) {
+    /**
+     * @param opened told when a chapter is opened by hand, so that what stands in its place gives way
+     * @param seen told the chapter that is seen, as "family/chapter"; empty for none
+     */
+    LayerChapters(Studio studio, Runnable opened, Consumer<String> seen) {
         super(10);
         this.studio = studio;
         this.opened = opened;
+        this.read = seen;
         finding.setId("layer-finding");
         Ui.show(finding, false);
         getChildren().addAll(line, place, finding);
@@ -87,6 +93,9 @@ final class LayerChapters extends VBox {
     void show(Design design, Colourway colourway, boolean inPlace) {
         Optional<Layer> open = studio.layer();
         Ui.show(this, open.isPresent());
+        if (open.isEmpty()) {
+            read.accept("");
+        }
         open.ifPresent(layer -> show(design, colourway, layer, inPlace));
     }
 
@@ -99,6 +108,7 @@ final class LayerChapters extends VBox {
         }
         line.show(all.stream().map(c -> new ChapterLine.Name(c.id(), c.title())).toList(), inPlace ? now : "");
         Ui.show(place, inPlace);
+        read.accept(inPlace ? family + "/" + now : "");
         asked = new Asked(layer, design.repeat());
         Asked question = asked;
         check.ask(question, work -> new Found(question, layer.structure().findings(design.repeat()).stream()

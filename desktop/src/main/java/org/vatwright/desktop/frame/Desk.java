@@ -15,6 +15,7 @@ import org.vatwright.core.dress.Article;
 import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.family.motif.MotifsFrom;
 import org.vatwright.core.measure.Id;
+import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
@@ -25,6 +26,7 @@ import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
+import org.vatwright.desktop.studio.Bringing;
 import org.vatwright.desktop.studio.Message;
 import org.vatwright.desktop.studio.Stage;
 import org.vatwright.desktop.studio.Studio;
@@ -215,7 +217,9 @@ public final class Desk {
     /** @param then takes a picture the user chose, small enough to be shown beside a colour */
     public void askPicture(Consumer<Raster> then) {
         outside.askOpen("Take a colour from a picture", PICTURE).ifPresent(path -> errands.read(path,
-                () -> Pictures.smaller(Pictures.read(path, Limits.STANDARD), PICTURE_SIDE), then));
+                () -> Pictures.smaller(
+                        Pictures.fitting(path, new PixelBudget(Limits.STANDARD)).picture().raster(), PICTURE_SIDE),
+                then));
     }
 
     /** Reads a picture to be used as an ink, at its true size. */
@@ -232,13 +236,13 @@ public final class Desk {
     /** Reads a picture to lie over everything, healed, on a layer of its own. */
     public void readCover() {
         outside.askOpen("Use a picture as a layer", PICTURE).ifPresent(path -> readPicture(path,
-                picture -> studio.bringCover(bare(path), picture)));
+                picture -> new Bringing(studio).cover(bare(path), picture)));
     }
 
     /** Reads a picture as a motif of its true size. */
     public void readMotifPicture() {
         outside.askOpen("Use a picture as a motif", PICTURE).ifPresent(path -> readPicture(path,
-                picture -> studio.bringMotif("motif from " + bare(path),
+                picture -> new Bringing(studio).motif("motif from " + bare(path),
                         (d, l) -> MotifsFrom.source(d, l, bare(path), new Fill.OfPicture(picture)))));
     }
 
@@ -249,7 +253,15 @@ public final class Desk {
 
     private void readPicture(Path path, Consumer<Picture> then) {
         PixelBudget room = room();
-        errands.read(path, () -> Pictures.sized(path, room), then);
+        errands.read(path, () -> Pictures.fitting(path, room), brought -> {
+            then.accept(brought.picture());
+            if (brought.part() > 1) {
+                studio.say(Message.hint(
+                        "%s has more pixels than there is memory for: it was taken at 1/%d of its density, %s dpi."
+                                .formatted(path.getFileName(), brought.part(),
+                                        Numbers.plain(brought.picture().dpi(), 1))));
+            }
+        });
     }
 
     private static String bare(Path path) {

@@ -3,6 +3,7 @@ package org.vatwright.desktop.frame;
 import java.nio.file.Path;
 import java.util.List;
 
+import org.vatwright.desktop.studio.Bringing;
 import org.vatwright.desktop.studio.Message;
 import org.vatwright.desktop.studio.Studio;
 import org.vatwright.files.svg.MotifDrawing;
@@ -31,7 +32,8 @@ public final class MotifFiles {
     /** The motif stands in the middle of the cell, at its true size; its colours are slots of the palette. */
     void read(Path path) {
         errands.read(path, () -> MotifReader.read(path), reading -> {
-            if (studio.bringMotif("read motif " + reading.name(), (d, l) -> MotifDrawing.into(d, l, reading))) {
+            if (new Bringing(studio).motif("read motif " + reading.name(),
+                    (d, l) -> MotifDrawing.into(d, l, reading))) {
                 tell(path, reading);
             }
         });

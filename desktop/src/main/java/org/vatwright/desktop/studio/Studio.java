@@ -18,8 +18,6 @@ import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Cut;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Typeface;
-import org.vatwright.core.family.cover.PictureCover;
-import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.pattern.Design;
@@ -30,7 +28,6 @@ import org.vatwright.core.pattern.Recipe;
 import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.project.History;
 import org.vatwright.core.project.Project;
-import org.vatwright.core.raster.Picture;
 import org.vatwright.core.render.TileCache;
 
 /**
@@ -51,8 +48,9 @@ public final class Studio {
     private Foot foot = Foot.EMPTY;
     private History history;
     private Selection selection;
-    private MotifHand motifHand = MotifHand.FIRST;
-    private BrushHand brushHand = BrushHand.FIRST;
+    private final Held<MotifHand> motifHand = new Held<>(MotifHand.FIRST, this::selected);
+    private final Held<BrushHand> brushHand = new Held<>(BrushHand.FIRST, this::selected);
+    private final Held<CutHand> cutHand = new Held<>(CutHand.FIRST, this::selected);
     private boolean showBefore;
 
     public Studio(Project project, Typeface.Case faces) {
@@ -80,18 +78,20 @@ public final class Studio {
 
     /** @param watcher told what changed, on this thread */
     public Observation watch(Consumer<Change> watcher) {
-        watchers.add(watcher);
-        return () -> watchers.remove(watcher);
+        return with(watchers, watcher);
     }
 
     public Observation hear(Consumer<Message> hearer) {
-        hearers.add(hearer);
-        return () -> hearers.remove(hearer);
+        return with(hearers, hearer);
     }
 
     public Observation watchFoot(Consumer<Foot> reader) {
-        feet.add(reader);
-        return () -> feet.remove(reader);
+        return with(feet, reader);
+    }
+
+    private static <T> Observation with(List<T> all, T one) {
+        all.add(one);
+        return () -> all.remove(one);
     }
 
     public Foot foot() {
@@ -106,6 +106,10 @@ public final class Studio {
 
     private void tell(Change change) {
         watchers.forEach(w -> w.accept(change));
+    }
+
+    private void selected() {
+        tell(Change.SELECTED);
     }
 
     /** Tells what the document became since it was like that. */
@@ -146,34 +150,33 @@ public final class Studio {
     }
 
     public MotifHand motifHand() {
-        return motifHand;
+        return motifHand.now();
     }
 
-    /** @param change of the motif and the parts in hand; watchers are told */
+    /** Of all that is in hand: when it changes, watchers are told. */
     public void hold(UnaryOperator<MotifHand> change) {
-        MotifHand next = change.apply(motifHand);
-        if (!next.equals(motifHand)) {
-            motifHand = next;
-            tell(Change.SELECTED);
-        }
+        motifHand.change(change);
     }
 
-    /** Takes something else in hand together with the edit that is under way, which tells. */
+    /** Together with the edit that is under way, which tells. */
     public void holdNext(MotifHand next) {
-        motifHand = next;
+        motifHand.next(next);
     }
 
     public BrushHand brushHand() {
-        return brushHand;
+        return brushHand.now();
     }
 
-    /** @param change of what is painted with; watchers are told */
     public void holdBrush(UnaryOperator<BrushHand> change) {
-        BrushHand next = change.apply(brushHand);
-        if (!next.equals(brushHand)) {
-            brushHand = next;
-            tell(Change.SELECTED);
-        }
+        brushHand.change(change);
+    }
+
+    public CutHand cutHand() {
+        return cutHand.now();
+    }
+
+    public void holdCut(UnaryOperator<CutHand> change) {
+        cutHand.change(change);
     }
 
     public Optional<Design> design() {
@@ -250,8 +253,7 @@ public final class Studio {
     }
 
     public boolean editDesign(String name, UnaryOperator<Design> change) {
-        Id design = selection.design();
-        return edit(name, p -> p.edit(design, change));
+        return edit(name, p -> p.edit(selection.design(), change));
     }
 
     /** Takes an offer on the design in view. @return whether it was done */
@@ -308,34 +310,8 @@ public final class Studio {
         return done;
     }
 
-    /** Lays a picture over everything, on a layer of its own. */
-    public boolean bringCover(String name, Picture picture) {
-        boolean done = editDesign("picture " + name, d -> PictureCover.into(d, name, picture));
-        if (done) {
-            design().ifPresent(d -> select(s -> s.withLayer(d.layers().getLast().id())));
-        }
-        return done;
-    }
-
-    /** Puts a motif among those of the open layer, or into a new one, and opens it. @param change takes the layer's number */
-    public boolean bringMotif(String name, BiFunction<Design, Integer, Design> change) {
-        int open = selection.layer();
-        if (!editDesign(name, d -> {
-            Recipe.refuseLocked(d, structure(Motifs.class).isPresent() ? Set.of(open) : Set.of());
-            return change.apply(d, open);
-        })) {
-            return false;
-        }
-        if (structure(Motifs.class).isEmpty()) {
-            design().ifPresent(d -> select(s -> s.withLayer(d.layers().getLast().id())));
-        }
-        structure(Motifs.class).ifPresent(m -> hold(h -> MotifHand.on(m.motifs().getLast().id())));
-        return true;
-    }
-
     public boolean editArticle(String name, UnaryOperator<Article> change) {
-        Id article = selection.article();
-        return edit(name, p -> p.editArticle(article, change));
+        return edit(name, p -> p.editArticle(selection.article(), change));
     }
 
     /** Changes the lays of the chosen pieces; a piece without one starts from the design in view. */
@@ -366,9 +342,9 @@ public final class Studio {
     }
 
     public void endDrag() {
-        Project before = project();
         history.end();
-        tellSince(before, selection);
+        // What waited while the hand pulled comes now.
+        selected();
     }
 
     public boolean dragging() {
@@ -376,17 +352,17 @@ public final class Studio {
     }
 
     public void undo() {
-        Project before = project();
-        Selection selected = selection;
-        history.undo();
-        selection = selection.in(history.present());
-        tellSince(before, selected);
+        step(history::undo);
     }
 
     public void redo() {
+        step(history::redo);
+    }
+
+    private void step(Runnable way) {
         Project before = project();
         Selection selected = selection;
-        history.redo();
+        way.run();
         selection = selection.in(history.present());
         tellSince(before, selected);
     }

@@ -19,7 +19,7 @@ public record Limits(long fileBytes, int entries, int depth, int elements, long 
     private static final int BYTES_DECODING = 24;
     /** A picture that is kept has four bytes a pixel, and a third more for its levels when it is looked at. */
     private static final int BYTES_KEPT = 12;
-    private static final long MOST_PICTURE_PX = 150_000_000;
+    private static final long MOST_PICTURE_PX = 100_000_000;
     private static final long MOST_PICTURES_PX = 1_000_000_000;
 
     public static final Limits STANDARD = with(Runtime.getRuntime().maxMemory());

@@ -36,14 +36,44 @@ public final class Pictures {
 
     /** @return the picture with its true size, when the file tells it; else at 300 dpi */
     public static Picture sized(Path file, Limits limits) {
-        return sized(file, new PixelBudget(limits));
+        byte[] bytes = Disk.read(file, limits);
+        return new Picture(read(bytes, String.valueOf(file.getFileName()), limits), PictureTags.density(bytes));
     }
 
-    /** @param budget of all pictures that are read with it */
-    public static Picture sized(Path file, PixelBudget budget) {
-        byte[] bytes = Disk.read(file, budget.limits());
-        String name = String.valueOf(file.getFileName());
-        return new Picture(read(bytes, name, budget), PictureTags.density(bytes));
+    /**
+     * A picture as it is brought in.
+     *
+     * @param part pixels a side that became one, since all of them are more than there is memory for; 1 for all there are
+     */
+    public record Brought(Picture picture, int part) {}
+
+    /**
+     * Like {@link #sized}, but of one that is too large as much as there is room for.
+     *
+     * @throws Refusal when it is no picture, is broken, or claims more than that many times the limit
+     */
+    public static Brought fitting(Path file, PixelBudget budget) {
+        return fitting(Disk.read(file, budget.limits()), String.valueOf(file.getFileName()), budget);
+    }
+
+    static Brought fitting(byte[] bytes, String name, PixelBudget budget) {
+        return reading(bytes, name, reader -> {
+            long width = reader.getWidth(0);
+            long height = reader.getHeight(0);
+            long most = budget.room(name, width, height);
+            int part = Shrunk.part(width, height, most);
+            budget.take(name, Shrunk.pixels(width, height, part));
+            Raster stored = part == 1
+                    ? raster(reader.read(0))
+                    : Shrunk.read(reader, name, part, budget.limits().picturePx() / 2);
+            // The last column may stand for fewer pixels than the others.
+            double dpi = PictureTags.density(bytes) * stored.width() / width;
+            return new Brought(new Picture(upright(stored, bytes), Math.max(1, dpi)), part);
+        });
+    }
+
+    private static Raster upright(Raster stored, byte[] bytes) {
+        return Upright.of(stored, PictureTags.turned(bytes));
     }
 
     /** @return the picture as PNG */
@@ -71,6 +101,17 @@ public final class Pictures {
 
     /** @param budget of all pictures that are read with it */
     public static Raster read(byte[] bytes, String name, PixelBudget budget) {
+        return reading(bytes, name, reader -> {
+            budget.take(name, reader.getWidth(0), reader.getHeight(0));
+            return upright(raster(reader.read(0)), bytes);
+        });
+    }
+
+    private interface Reading<T> {
+        T of(ImageReader reader) throws IOException;
+    }
+
+    private static <T> T reading(byte[] bytes, String name, Reading<T> reading) {
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {
@@ -79,9 +120,8 @@ public final class Pictures {
             }
             ImageReader reader = readers.next();
             try {
-                reader.setInput(in, true, true);
-                budget.take(name, reader.getWidth(0), reader.getHeight(0));
-                return Upright.of(raster(reader.read(0)), PictureTags.turned(bytes));
+                reader.setInput(in, false, true);
+                return reading.of(reader);
             } finally {
                 reader.dispose();
             }
@@ -104,7 +144,7 @@ public final class Pictures {
                 (int) Math.max(1, Math.rint(by * picture.height())), Work.plain());
     }
 
-    private static Raster raster(BufferedImage image) {
+    static Raster raster(BufferedImage image) {
         BufferedImage argb = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_ARGB_PRE);
         argb.createGraphics().drawImage(image, 0, 0, null);
         return new Raster(image.getWidth(), image.getHeight(),
