@@ -126,7 +126,7 @@ public class LiveBenchmark extends Timed {
             } catch (InterruptedException e) {
                 Thread.currentThread().interrupt();
             }
-        }, () -> {});
+        }, () -> {}, true);
         studio.beginDrag("drag");
     }
 

@@ -17,6 +17,8 @@ import org.vatwright.core.repeat.TileGrid;
 public final class BrushPainter implements Painter {
 
     private static final int STRIP_PX = 1 << 15;
+    /** A hand goes on by little: the lower the strips, the fewer rows come anew. */
+    private static final int GROWING_ROWS = 16;
     /** So many strokes ago a painting is kept, for the hand that takes back. */
     private static final int[] AGO = {1, 8, 64};
 
@@ -47,6 +49,15 @@ public final class BrushPainter implements Painter {
         if (begun != null && done == strokes.size()) {
             return begun.raster();
         }
+        if (done == strokes.size() - 1 && Growing.takes(grid)) {
+            // The hand may be at this one.
+            BrushStroke last = strokes.getLast();
+            Raster grown = Growing
+                    .of(grid, asked.repeat(), begun == null ? null : begun.raster(), last, GROWING_ROWS)
+                    .paint(new StrokeOnTile(last, asked), asked.work());
+            Stages.keep(strokes, grid, asked.repeat(), asked.inks(), grown);
+            return grown;
+        }
         Raster raster = new Raster(grid.widthPx(), grid.heightPx());
         if (begun != null) {
             System.arraycopy(begun.raster().argb(), 0, raster.argb(), 0, raster.argb().length);
@@ -57,16 +68,8 @@ public final class BrushPainter implements Painter {
                 onTheWay.put(strokes.size() - ago, new Raster(grid.widthPx(), grid.heightPx()));
             }
         }
-        int rows = Math.max(4, STRIP_PX / grid.widthPx());
-        if (done == strokes.size() - 1 && Growing.takes(grid)) {
-            // The hand may be at this one.
-            BrushStroke last = strokes.getLast();
-            Growing.of(grid, begun == null ? null : begun.raster(), last, rows)
-                    .paint(new StrokeOnTile(last, asked), raster, asked.work());
-            Stages.keep(strokes, grid, asked.repeat(), asked.inks(), raster);
-            return raster;
-        }
         List<StrokeOnTile> ready = ready(strokes.subList(done, strokes.size()), asked);
+        int rows = Math.max(4, STRIP_PX / grid.widthPx());
         Rows.each(grid.heightPx(), rows, asked.work(), (from, to) -> {
             StrokeRows strip = new StrokeRows(grid.widthPx(), from, to);
             int at = from * grid.widthPx();

@@ -71,9 +71,11 @@ final class Stages {
             Raster raster) {
         List<BrushStroke> own = List.copyOf(strokes);
         Map<Ink, Integer> colours = new HashMap<>();
+        Ink last = null;
         for (BrushStroke stroke : own) {
-            if (!stroke.erases() && !colours.containsKey(stroke.ink())) {
-                colours.put(stroke.ink(), inks.argb(stroke.ink()));
+            if (!stroke.erases() && stroke.ink() != last) {
+                last = stroke.ink();
+                colours.computeIfAbsent(last, inks::argb);
             }
             stroke.other().ifPresent(i -> colours.computeIfAbsent(i, inks::argb));
         }

@@ -127,6 +127,11 @@ final class StrokeOnTile {
         return shown(i) + px;
     }
 
+    /** @return one, or from the farthest shade to the other */
+    int[] colours() {
+        return colours;
+    }
+
     Dabs dabs() {
         return dabs;
     }

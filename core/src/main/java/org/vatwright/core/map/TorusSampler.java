@@ -73,10 +73,35 @@ public final class TorusSampler {
         });
     }
 
-    private synchronized void prepare() {
+    /**
+     * Rows of a picture alone, each to the bit as {@link #sample} makes it of the whole.
+     *
+     * @param from,to rows of {@code out}, {@code to} excluded
+     */
+    public void rows(Affine map, Raster out, int from, int to) {
+        if (isCopy(tile, map, out)) {
+            copy(tile, map, out, from, to);
+            return;
+        }
+        // To spread it would take longer than a few rows.
+        int[] all = padded();
+        for (int y = from; y < to; y++) {
+            for (int x = 0; x < out.width(); x += BLOCK) {
+                run(all, spread, tile.width(), tile.height(), map, out, x, Math.min(out.width(), x + BLOCK), y);
+            }
+        }
+    }
+
+    private synchronized int[] padded() {
         if (padded == null) {
             padded = pad(tile);
-            spread = padded.length <= MOST_SPREAD ? spread(padded) : null;
+        }
+        return padded;
+    }
+
+    private synchronized void prepare() {
+        if (spread == null && padded().length <= MOST_SPREAD) {
+            spread = spread(padded);
         }
     }
 
@@ -91,24 +116,26 @@ public final class TorusSampler {
     }
 
     private static void copy(Raster tile, Affine map, Raster out, Work work) {
+        Rows.each(out.height(), BLOCK, work, (from, to) -> copy(tile, map, out, from, to));
+    }
+
+    private static void copy(Raster tile, Affine map, Raster out, int from, int to) {
         int w = tile.width();
         int h = tile.height();
         int startX = Math.floorMod((long) Math.rint(map.u0() * w), w);
         int startY = Math.floorMod((long) Math.rint(map.v0() * h), h);
         int[] source = tile.argb();
         int[] target = out.argb();
-        Rows.each(out.height(), BLOCK, work, (from, to) -> {
-            for (int y = from; y < to; y++) {
-                int row = (startY + y) % h * w;
-                int at = startX;
-                for (int x = 0; x < out.width();) {
-                    int run = Math.min(w - at, out.width() - x);
-                    System.arraycopy(source, row + at, target, y * out.width() + x, run);
-                    x += run;
-                    at = 0;
-                }
+        for (int y = from; y < to; y++) {
+            int row = (startY + y) % h * w;
+            int at = startX;
+            for (int x = 0; x < out.width();) {
+                int run = Math.min(w - at, out.width() - x);
+                System.arraycopy(source, row + at, target, y * out.width() + x, run);
+                x += run;
+                at = 0;
             }
-        });
+        }
     }
 
     /** One wrapped column and row more, so that the kernel never asks where an edge is. */

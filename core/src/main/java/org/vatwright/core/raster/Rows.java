@@ -1,13 +1,10 @@
 package org.vatwright.core.raster;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.CancellationException;
-import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 
@@ -33,23 +30,86 @@ public final class Rows {
         int strips = (rows + most - 1) / most;
         AtomicInteger next = new AtomicInteger();
         AtomicInteger done = new AtomicInteger();
-        Runnable hand = () -> {
+        Helpers helpers = new Helpers(() -> {
             for (int s = next.getAndIncrement(); s < strips; s = next.getAndIncrement()) {
                 work.goOn();
                 strip.run(s * most, Math.min(rows, (s + 1) * most));
                 work.progress().accept((double) done.incrementAndGet() / strips);
             }
-        };
-        int helpers = Math.min(work.threads(), strips) - 1;
-        List<Future<?>> others = new ArrayList<>(Math.max(helpers, 0));
-        for (int i = 0; i < helpers; i++) {
-            others.add(HANDS.submit(hand));
+        });
+        for (int i = Math.min(work.threads(), strips); i > 1; i--) {
+            HANDS.execute(helpers);
         }
         try {
-            hand.run();
+            helpers.work.run();
         } finally {
             next.set(strips);
-            others.forEach(Rows::join);
+            helpers.join();
+        }
+    }
+
+    /** Other threads at the same work. One that comes when all is done is not waited for: on a busy machine that takes long. */
+    private static final class Helpers implements Runnable {
+
+        private final Runnable work;
+        private int busy;
+        private boolean over;
+        private Throwable failed;
+
+        Helpers(Runnable work) {
+            this.work = work;
+        }
+
+        private synchronized boolean begin() {
+            busy += over ? 0 : 1;
+            return !over;
+        }
+
+        private synchronized void end(Throwable why) {
+            busy--;
+            failed = failed == null ? why : failed;
+            notifyAll();
+        }
+
+        @Override
+        public void run() {
+            if (!begin()) {
+                return;
+            }
+            Throwable why = null;
+            try {
+                work.run();
+            } catch (Throwable e) {
+                why = e;
+            } finally {
+                end(why);
+            }
+        }
+
+        /** Ends when nobody is at it any more, as the first of them that failed did. */
+        synchronized void join() {
+            over = true;
+            boolean interrupted = false;
+            while (busy > 0) {
+                try {
+                    wait();
+                } catch (InterruptedException e) {
+                    interrupted = true;
+                }
+            }
+            if (interrupted) {
+                Thread.currentThread().interrupt();
+            }
+            switch (failed) {
+                case null -> {
+                    if (interrupted) {
+                        throw new CancellationException("stopped");
+                    }
+                }
+                case RuntimeException e -> throw e;
+                case Error e -> throw e;
+                default -> throw new IllegalStateException(failed);
+            }
         }
     }
 
@@ -65,19 +125,5 @@ public final class Rows {
         @SuppressWarnings("unchecked") // Only what change made was put in.
         List<R> list = (List<R>) Arrays.asList(made);
         return list;
-    }
-
-    private static void join(Future<?> other) {
-        try {
-            other.get();
-        } catch (ExecutionException e) {
-            if (e.getCause() instanceof RuntimeException cause) {
-                throw cause;
-            }
-            throw new IllegalStateException(e.getCause());
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new CancellationException("stopped");
-        }
     }
 }

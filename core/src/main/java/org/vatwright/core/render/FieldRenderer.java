@@ -25,6 +25,16 @@ public final class FieldRenderer {
         return out;
     }
 
+    /** @return the same. @param memory of the last time, so that little takes little */
+    public static Raster render(Cloth cloth, FieldSpec spec, TileSource tiles, FieldMemory memory, Work work) {
+        TileGrid grid = tileGrid(cloth.design(), spec);
+        if ((long) grid.widthPx() * grid.heightPx() > SampledCloth.WHILE_LOOKING_PX) {
+            return render(cloth, spec, tiles, work);
+        }
+        return memory.sampled(tiles.tile(cloth, grid, work), map(cloth.design(), spec), spec.widthPx(),
+                spec.heightPx(), work);
+    }
+
     /** @return the stretch row by row, however long it is */
     public static RowSource rows(Cloth cloth, FieldSpec spec, Work work) {
         SampledCloth sampled = SampledCloth.of(cloth, tileGrid(cloth.design(), spec), TileSource.PAINTED,

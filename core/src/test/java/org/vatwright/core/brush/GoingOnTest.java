@@ -14,6 +14,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.measure.Fraction;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.PaintRequest;
@@ -38,6 +39,34 @@ class GoingOnTest {
 
     private static PaintRequest asked(Work work) {
         return new PaintRequest(CELL, GRID, INKS, Phase.OWN, work);
+    }
+
+    /** Painted by what keeps paintings, then from nothing, of the same grid. */
+    private static void same(String what, BrushStroke stroke, Repeat repeat, InkColours inks) {
+        TileGrid grid = new TileGrid(GRID.widthPx(), GRID.heightPx(), repeat.tile().widthMm(),
+                repeat.tile().heightMm());
+        PaintRequest asked = new PaintRequest(repeat, grid, inks, Phase.OWN, Work.on(2));
+        int[] kept = new int[GRID.widthPx() * GRID.heightPx()];
+        new BrushPainter(List.of(stroke), asked).paint(kept, 0, 0, GRID.heightPx());
+        int[] anew = new int[kept.length];
+        new StrokeOnTile(stroke, asked).paint(anew, 0, new StrokeRows(GRID.widthPx(), 0, GRID.heightPx()));
+        assertThat(kept).as(what).isEqualTo(anew);
+    }
+
+    @Test
+    void theSameStrokeInAnotherColourOrOnAnotherCellOfThatTileIsPaintedAnew() {
+        Colourway other = new Colourway("Other", List.of(Rgb.parse("#102030"), Rgb.parse("#405060")));
+        InkColours others = new InkColours(new Palette(List.of("Kelp", "Rust"), List.of(other)), other);
+        Repeat down = new Repeat(80, 80, new Arrangement.Drop(new Fraction(1, 3)));
+        Repeat up = new Repeat(80, 80, new Arrangement.Drop(new Fraction(2, 3)));
+        for (Brush brush : ShippedBrushes.ALL) {
+            BrushStroke stroke = new BrushStroke(Track.of(scribble(25)), brush, Ink.slot("Kelp"));
+            same(brush.name(), stroke, down, INKS);
+            same(brush.name() + " in another colour", stroke, down, others);
+            same(brush.name() + " on another cell", stroke, up, others);
+            BrushStroke grown = stroke.withTrack(Track.of(scribble(26)));
+            same(brush.name() + " grown in its first colour", grown, up, INKS);
+        }
     }
 
     private static int[] kept(List<BrushStroke> strokes) {

@@ -37,7 +37,7 @@ final class BoardPane extends ClothPane {
     private static final double MARGIN = 48;
 
     private final BoardHand hand;
-    private final ClothImage picture = new ClothImage();
+    private final ClothImage picture = ClothImage.underTheHand();
     private final Pane lines = new Pane();
     private final Pane over = new Pane();
     private final Ruler across = new Ruler(true);

@@ -3,6 +3,7 @@ package org.vatwright.desktop.building;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
@@ -20,6 +21,8 @@ import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.motif.Motif;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fill;
+import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.shape.Outline;
 import org.vatwright.desktop.cloth.ClothImage;
@@ -38,8 +41,13 @@ final class BrushBar extends VBox {
     private static final int WIDE = 50;
     private static final int HIGH = 26;
 
+    /** What the samples are drawn of. */
+    private record Seen(List<Brush> brushes, Ink ground, List<Fill> fills, Colourway colourway, Ink ink,
+            Optional<Ink> other) {}
+
     private final Studio studio;
     private final BrushInHand hand;
+    private Seen seen;
     private final FlowPane brushes = new FlowPane(3, 3);
     private final List<ToggleButton> chips = new ArrayList<>();
     private final List<ClothImage> pictures = new ArrayList<>();
@@ -143,11 +151,7 @@ final class BrushBar extends VBox {
         if (!all.equals(shown)) {
             chips(all);
         }
-        for (int i = 0; i < all.size(); i++) {
-            Scenes.Field field = BrushSample.field(design, colourway, all.get(i), hand.ink(design), hand.other(design),
-                    WIDE, HIGH);
-            pictures.get(i).draw(field, field.subject(studio.tiles()), WIDE, HIGH);
-        }
+        samples(design, colourway);
         mark();
         doing.show(studio.brushHand().doing());
         size.show(hand.brush().sizeMm());
@@ -156,7 +160,21 @@ final class BrushBar extends VBox {
         chosen.setText(count == 0 ? "" : count == 1 ? "of the chosen stroke" : "of %d strokes".formatted(count));
     }
 
+    /** While a stroke is painted no sample changes. */
+    private void samples(Design design, Colourway colourway) {
+        Seen now = new Seen(shown, design.ground(), design.fills(), colourway, hand.ink(design), hand.other(design));
+        if (now.equals(seen)) {
+            return;
+        }
+        seen = now;
+        for (int i = 0; i < shown.size(); i++) {
+            Scenes.Field field = BrushSample.field(design, colourway, shown.get(i), now.ink(), now.other(), WIDE, HIGH);
+            pictures.get(i).draw(field, field.subject(studio.tiles()), WIDE, HIGH);
+        }
+    }
+
     private void chips(List<Brush> all) {
+        seen = null;
         shown = all;
         chips.clear();
         pictures.clear();

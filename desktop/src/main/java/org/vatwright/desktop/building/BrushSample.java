@@ -11,6 +11,7 @@ import org.vatwright.core.brush.Track;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.family.brush.Brushwork;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.repeat.Arrangement;
@@ -47,8 +48,8 @@ final class BrushSample {
             Track track,
             int wide, int high) {
         BrushStroke stroke = new BrushStroke(track, brush, ink, other, false, Symmetry.NONE, SEED);
-        Design alone = design.withRepeat(new Repeat(wide, high, Arrangement.STRAIGHT)).withLayers(
-                List.of(new Layer(1, brush.name(), Brushwork.empty().and(stroke))));
+        Design alone = design.with().repeat(new Repeat(wide, high, Arrangement.STRAIGHT)).guides(Guides.NONE)
+                .layers(List.of(new Layer(1, brush.name(), Brushwork.empty().and(stroke)))).build();
         return new Scenes.Field(alone, colourway, 0, 0, wide, high, 1);
     }
 }

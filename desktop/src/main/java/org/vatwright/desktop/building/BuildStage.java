@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.family.cover.Cover;
 import org.vatwright.core.family.weave.Weaving;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.motif.Motif;
@@ -40,6 +41,7 @@ public final class BuildStage extends DesignStage {
 
     private static final double CELL_SHARE = 0.57;
     private static final double REST_MILLIS = 250;
+    private static final String CUTTING = Cover.FAMILY + "/" + FamilyChapters.CUT_OUT;
     /** A draft of more crossings is shown alone first, all beside it when the hand rests. */
     private static final int LARGE = 100_000;
 
@@ -58,6 +60,7 @@ public final class BuildStage extends DesignStage {
     private MenuButton onDraft;
     private boolean drafting;
     private boolean drawing;
+    private final Lull beside = new Lull();
     private final PauseTransition rest = new PauseTransition(Duration.millis(REST_MILLIS));
 
     public BuildStage(Studio studio, Desk desk) {
@@ -68,7 +71,7 @@ public final class BuildStage extends DesignStage {
         cell.onScaled(() -> studio.tellFoot(f -> f.withNotes(f.notes(), TrueSize.words(cell.viewport().pxPerMm()))));
         worn = new WornPane(studio, take);
         take.watched(this::refresh);
-        recipe = new BuildColumn(studio, desk);
+        recipe = new BuildColumn(studio, desk, c -> cell.cutting(c.equals(CUTTING)));
         draft = new DraftView(studio);
         board = new BoardView(studio);
         VBox left = new VBox(head(desk), take, brushes, cell, draft, board);
@@ -163,10 +166,6 @@ public final class BuildStage extends DesignStage {
         motifSight.show(drawn);
         Ui.show(onCloth, !grid && !drawn);
         Ui.show(onDraft, grid);
-        brushes.show(design, colourway);
-        if (take.open()) {
-            Ui.show(brushes, false);
-        }
         Ui.show(cell, !grid && !drawn);
         Ui.show(board, drawn);
         Ui.show(draft, grid);
@@ -178,6 +177,10 @@ public final class BuildStage extends DesignStage {
             board.show(motif.get(), design, colourway);
         } else {
             cell.show(design, colourway);
+        }
+        brushes.show(design, colourway);
+        if (take.open()) {
+            Ui.show(brushes, false);
         }
         if (grid && worn.isShowing(design)) {
             // Squares come quickly one after the other; the worn view waits until the hand rests.
@@ -194,7 +197,7 @@ public final class BuildStage extends DesignStage {
             }
         } else {
             worn.show(design, colourway);
-            recipe.show(design, colourway);
+            beside.tell(() -> recipe.show(design, colourway), studio.dragging());
         }
         var density = studio.project().density();
         studio.tellFoot(f -> f.withNotes(

@@ -7,6 +7,7 @@ import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.loom.FabricFit;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.render.FieldMemory;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.core.woven.FabricStructure;
 import org.vatwright.desktop.cloth.ClothImage;
@@ -31,7 +32,8 @@ final class CellPane extends ClothPane {
     private static final double MARGIN = 46;
 
     private final Studio studio;
-    private final ClothImage cloth = new ClothImage();
+    private final ClothImage cloth = ClothImage.underTheHand();
+    private final FieldMemory memory = new FieldMemory();
     private final Region[] shades = {shade(), shade(), shade(), shade()};
     private final Rectangle border = new Rectangle();
     private final Rectangle borderUnder = new Rectangle();
@@ -49,6 +51,7 @@ final class CellPane extends ClothPane {
     private final MotifHandles motifs;
     private final LineHandles line;
     private final UnderlayView underlay;
+    private final CutOnCloth cutOut;
     private final TakeArea takeArea;
     private final MirrorGrip mirror;
     private final StrokeHandles strokes;
@@ -98,14 +101,16 @@ final class CellPane extends ClothPane {
         Pane over = new Pane(borderUnder, border);
         over.setMouseTransparent(true);
         underlay = new UnderlayView(studio);
+        cutOut = new CutOnCloth(studio);
         getChildren().addAll(cloth, underlay);
         getChildren().addAll(shades);
-        getChildren().addAll(crowding, over, guides, dots, dotSize, laid, motifs, line, light, turn, gap, size,
+        getChildren().addAll(cutOut, crowding, over, guides, dots, dotSize, laid, motifs, line, light, turn, gap, size,
                 strokes, mirror, brush, takeArea, courseTo, courseFrom);
         getChildren().addAll(rules.nodes());
         getChildren().addAll(across, down, corner, number);
         Ui.placedByHand(shades);
-        Ui.placedByHand(underlay, across, down, corner, guides, dots, dotSize, laid, motifs, line, light, turn, gap,
+        Ui.placedByHand(underlay, cutOut, across, down, corner, guides, dots, dotSize, laid, motifs, line, light, turn,
+                gap,
                 strokes, mirror, brush, takeArea, crowding, courseTo, courseFrom);
         addEventHandler(MouseEvent.MOUSE_PRESSED, e -> number.hide());
         setOnMouseMoved(this::pointer);
@@ -144,6 +149,13 @@ final class CellPane extends ClothPane {
     void crowding(boolean shown) {
         crowding.want(shown);
         update();
+    }
+
+    /** @param now whether a picture is being cut out, so that the rest of it is seen and its frame is pulled here */
+    void cutting(boolean now) {
+        if (cutOut.open(now)) {
+            update();
+        }
     }
 
     boolean rolled() {
@@ -188,8 +200,9 @@ final class CellPane extends ClothPane {
         int h = (int) Math.ceil(getHeight());
         Scenes.Field field = new Scenes.Field(design, colourway, originX() + v.mmX(0), originY() + v.mmY(0), w, h,
                 v.pxPerMm());
-        cloth.draw(field, field.subject(studio.tiles()), w, h);
+        cloth.draw(field, field.subject(studio.tiles(), memory), w, h);
         underlay.show(design, v, rolled);
+        cutOut.show(design, v, rolled);
         frame(v);
         across.resizeRelocate(Ruler.BREADTH, 0, getWidth() - Ruler.BREADTH, Ruler.BREADTH);
         down.resizeRelocate(0, Ruler.BREADTH, Ruler.BREADTH, getHeight() - Ruler.BREADTH);
@@ -212,7 +225,10 @@ final class CellPane extends ClothPane {
         takeArea.show(design, v, rolled);
         courseTo.show(design, v, rolled);
         courseFrom.show(design, v, rolled);
-        size.setVisible(!rolled);
+        // The frame of a cut-out lies there, too.
+        size.setVisible(!rolled && !cutOut.isVisible());
+        border.setVisible(!cutOut.isVisible());
+        borderUnder.setVisible(!cutOut.isVisible());
         size.setCenterX(v.pxX(design.repeat().widthMm()));
         size.setCenterY(v.pxY(design.repeat().heightMm()));
         crowding.show(design, v, rolled);

@@ -11,12 +11,22 @@ import javafx.scene.image.WritableImage;
 /** A picture of cloth that keeps itself true; a first, coarser picture is stretched to the same size. */
 public final class ClothImage extends ImageView {
 
-    private final LiveCloth live = new LiveCloth(Platform::runLater, this::take, () -> shown = null);
+    private final LiveCloth live;
     private Object shown;
 
     public ClothImage() {
+        this(false);
+    }
+
+    private ClothImage(boolean near) {
+        live = new LiveCloth(Platform::runLater, this::take, () -> shown = null, near);
         setSmooth(true);
         setMouseTransparent(true);
+    }
+
+    /** @return one that the hand works on, drawn before all others */
+    public static ClothImage underTheHand() {
+        return new ClothImage(true);
     }
 
     /**

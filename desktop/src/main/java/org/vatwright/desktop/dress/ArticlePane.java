@@ -41,7 +41,7 @@ final class ArticlePane extends ClothPane {
     private static final double NUDGE_MM = 0.5;
 
     private final Studio studio;
-    private final ClothImage cloth = new ClothImage();
+    private final ClothImage cloth = ClothImage.underTheHand();
     private final Pane under = new Pane();
     private final Pane marks = new Pane();
     private final SVGPath lit = new SVGPath();

@@ -116,12 +116,13 @@ public final class Frame extends BorderPane {
     /** Draws again what a change touches; the head, which says what can be undone, after each. */
     private void refresh(Change change) {
         boolean other = bringStage();
+        // The cloth under the hand first; its artist is at work while the rest is brought up to date.
+        if (other || stage(shown).touchedBy(change)) {
+            stage(shown).refresh();
+        }
         head.refresh();
         if (change.selection() || !change.designs().isEmpty()) {
             shelf.refresh();
-        }
-        if (other || stage(shown).touchedBy(change)) {
-            stage(shown).refresh();
         }
     }
 

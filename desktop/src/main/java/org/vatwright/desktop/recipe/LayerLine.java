@@ -87,8 +87,8 @@ final class LayerLine extends HBox {
         share.setText(layer.mode() == BlendMode.NORMAL ? percent : layer.mode().words() + " " + percent);
         strip.setOpacity(layer.visible() ? 1 : 0.45);
         setPadding(layer.group().isEmpty() ? LINE : IN_GROUP);
-        Design alone = design.withLayers(List.of(layer.withVisible(true).withOpacity(1).withMode(BlendMode.NORMAL)
-                .withShows(Shows.EVERYWHERE))).withGround(Ink.CLEAR);
+        Layer plain = layer.with().visible(true).opacity(1).mode(BlendMode.NORMAL).shows(Shows.EVERYWHERE).build();
+        Design alone = design.with().layers(List.of(plain)).ground(Ink.CLEAR).build();
         // A small cell from top to bottom, so that every mark is somewhere in it; of a large one enough to know its marks.
         double pxPerMm = STRIP_HEIGHT / Math.min(MOST_MM, design.repeat().heightMm());
         Scenes.Field field = new Scenes.Field(alone, colourway, 0, 0, (int) STRIP_WIDTH,

@@ -2,8 +2,6 @@ package org.vatwright.desktop.studio;
 
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.Executor;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 
 import org.vatwright.core.raster.Raster;
@@ -21,12 +19,6 @@ public final class LiveCloth {
     /** A first picture that takes longer than this gives way: better none of a drag than one of long ago. */
     private static final long PATIENCE_NANOS = 1_500_000_000;
     private static final double FIRST_FINENESS = 1.0 / 3;
-    private static final ExecutorService ARTISTS = Executors.newFixedThreadPool(2, task -> {
-        Thread thread = new Thread(task, "vatwright-artist");
-        thread.setDaemon(true);
-        return thread;
-    });
-
     /** What to draw: at full density, or at a share of it. */
     @FunctionalInterface
     public interface Subject {
@@ -39,6 +31,7 @@ public final class LiveCloth {
     private final Executor deliver;
     private final Consumer<Picture> show;
     private final Runnable failed;
+    private final boolean near;
     private final Object lock = new Object();
     private Subject wanted;
     private boolean busy;
@@ -47,19 +40,24 @@ public final class LiveCloth {
     /**
      * @param deliver where the others are called, as the window's own thread
      * @param failed called when a picture could not be drawn: it may be asked for again
+     * @param near whether the hand works on it, so that it comes before all others
      */
-    public LiveCloth(Executor deliver, Consumer<Picture> show, Runnable failed) {
+    public LiveCloth(Executor deliver, Consumer<Picture> show, Runnable failed, boolean near) {
+        this.near = near;
         this.deliver = deliver;
         this.show = show;
         this.failed = failed;
     }
 
     public void ask(Subject subject) {
+        if (near) {
+            Artists.asked();
+        }
         synchronized (lock) {
             wanted = subject;
             if (!busy) {
                 busy = true;
-                ARTISTS.execute(this::work);
+                Artists.draw(near, this::work);
             }
         }
     }
@@ -108,6 +106,9 @@ public final class LiveCloth {
 
     /** @return whether something newer is wanted than what was begun longer ago than that */
     private boolean newerWaits(long begun, long patience) {
+        if (!near) {
+            Artists.giveWay();
+        }
         if (System.nanoTime() - begun < patience) {
             return false;
         }
@@ -117,6 +118,11 @@ public final class LiveCloth {
     }
 
     private void hand(Raster raster, boolean trueOne) {
-        deliver.execute(() -> show.accept(new Picture(raster, trueOne)));
+        deliver.execute(() -> {
+            show.accept(new Picture(raster, trueOne));
+            if (near) {
+                Artists.shown();
+            }
+        });
     }
 }

@@ -17,6 +17,7 @@ import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.Cloth;
+import org.vatwright.core.render.FieldMemory;
 import org.vatwright.core.render.FieldRenderer;
 import org.vatwright.core.render.FieldSpec;
 import org.vatwright.core.render.TileSource;
@@ -40,10 +41,19 @@ public final class Scenes {
             return (fineness, work) -> draw(tiles, fineness, work);
         }
 
+        /** @param memory of what was looked at there before */
+        public LiveCloth.Subject subject(TileSource tiles, FieldMemory memory) {
+            return (fineness, work) -> fineness == 1
+                    ? FieldRenderer.render(new Cloth(design, colourway), spec(fineness), tiles, memory, work)
+                    : draw(tiles, fineness, work);
+        }
+
         private Raster draw(TileSource tiles, double fineness, Work work) {
-            FieldSpec spec = new FieldSpec(widthPx / pxPerMm, heightPx / pxPerMm, density(pxPerMm * fineness), 1, 0,
-                    -left, -top);
-            return FieldRenderer.render(new Cloth(design, colourway), spec, tiles, work);
+            return FieldRenderer.render(new Cloth(design, colourway), spec(fineness), tiles, work);
+        }
+
+        private FieldSpec spec(double fineness) {
+            return new FieldSpec(widthPx / pxPerMm, heightPx / pxPerMm, density(pxPerMm * fineness), 1, 0, -left, -top);
         }
     }
 

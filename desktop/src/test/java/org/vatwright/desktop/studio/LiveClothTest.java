@@ -18,7 +18,7 @@ import org.vatwright.core.raster.Raster;
 class LiveClothTest {
 
     private final BlockingQueue<LiveCloth.Picture> shown = new LinkedBlockingQueue<>();
-    private final LiveCloth live = new LiveCloth(Runnable::run, shown::add, () -> {});
+    private final LiveCloth live = new LiveCloth(Runnable::run, shown::add, () -> {}, false);
 
     private LiveCloth.Picture next() throws InterruptedException {
         LiveCloth.Picture picture = shown.poll(10, TimeUnit.SECONDS);
@@ -147,7 +147,7 @@ class LiveClothTest {
     void aPictureThatFailsIsToldAndTheNextOneIsDrawn() throws Exception {
         CountDownLatch told = new CountDownLatch(1);
         BlockingQueue<LiveCloth.Picture> pictures = new LinkedBlockingQueue<>();
-        LiveCloth artist = new LiveCloth(Runnable::run, pictures::add, told::countDown);
+        LiveCloth artist = new LiveCloth(Runnable::run, pictures::add, told::countDown, false);
         artist.ask((fineness, work) -> {
             throw new StackOverflowError("of the platform's own geometry");
         });
@@ -168,5 +168,52 @@ class LiveClothTest {
         assertThat(said).containsExactly(
                 "This should not have happened: java.lang.IllegalStateException: a b; your work is as it was before.",
                 "Width 0 mm must be above 0.");
+    }
+
+    /** Two others are at long pictures of many strips when the hand asks. */
+    @Test
+    void whatTheHandIsOnComesBeforeWhatOthersAreAt() throws Exception {
+        CountDownLatch begun = new CountDownLatch(2);
+        BlockingQueue<LiveCloth.Picture> others = new LinkedBlockingQueue<>();
+        BlockingQueue<LiveCloth.Picture> hands = new LinkedBlockingQueue<>();
+        List<String> order = new CopyOnWriteArrayList<>();
+        for (int i = 0; i < 2; i++) {
+            new LiveCloth(Runnable::run, others::add, () -> {}, false).ask((fineness, work) -> {
+                begun.countDown();
+                for (int strip = 0; strip < 30; strip++) {
+                    work.goOn();
+                    order.add("other");
+                    pause();
+                }
+                return new Raster(1, 1);
+            });
+        }
+        assertThat(begun.await(10, TimeUnit.SECONDS)).isTrue();
+        LiveCloth near = new LiveCloth(Runnable::run, hands::add, () -> {}, true);
+        near.ask((fineness, work) -> {
+            order.add("hand");
+            for (int strip = 0; strip < 20; strip++) {
+                work.goOn();
+                pause();
+            }
+            order.add("hand");
+            return new Raster(1, 1);
+        });
+        assertThat(hands.poll(10, TimeUnit.SECONDS)).isNotNull();
+        int from = order.indexOf("hand");
+        int to = order.lastIndexOf("hand");
+        assertThat(order.subList(from, to + 1).stream().filter("other"::equals).count())
+                .as("strips of the two others while the hand's picture was made: %s", order).isLessThanOrEqualTo(4);
+        for (int i = 0; i < 2; i++) {
+            assertThat(others.poll(10, TimeUnit.SECONDS)).as("they are finished all the same").isNotNull();
+        }
+    }
+
+    private static void pause() {
+        try {
+            Thread.sleep(1);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
     }
 }

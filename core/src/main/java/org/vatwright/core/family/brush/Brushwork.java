@@ -2,13 +2,13 @@ package org.vatwright.core.family.brush;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 
 import org.vatwright.core.brush.BrushPainter;
 import org.vatwright.core.brush.BrushStroke;
+import org.vatwright.core.brush.Strokes;
 import org.vatwright.core.brush.Symmetry;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Finding;
@@ -31,7 +31,7 @@ public record Brushwork(List<BrushStroke> strokes, Symmetry symmetry) implements
     public static final int MOST_STROKES = 20_000;
 
     public Brushwork {
-        strokes = List.copyOf(strokes);
+        strokes = Strokes.of(strokes);
         Require.within("strokes of a painting", strokes.size(), 0, MOST_STROKES);
     }
 
@@ -70,15 +70,7 @@ public record Brushwork(List<BrushStroke> strokes, Symmetry symmetry) implements
 
     @Override
     public List<Ink> inks() {
-        // Asked for with every picture, of thousands of strokes.
-        Set<Ink> inks = new LinkedHashSet<>();
-        for (BrushStroke stroke : strokes) {
-            if (!stroke.erases()) {
-                inks.add(stroke.ink());
-                stroke.other().ifPresent(inks::add);
-            }
-        }
-        return List.copyOf(inks);
+        return ((Strokes) strokes).inks();
     }
 
     @Override
@@ -89,7 +81,13 @@ public record Brushwork(List<BrushStroke> strokes, Symmetry symmetry) implements
     @Override
     public Brushwork fitted(Repeat repeat) {
         symmetry.check(repeat);
-        strokes.stream().map(BrushStroke::symmetry).distinct().forEach(s -> s.check(repeat));
+        Symmetry last = symmetry;
+        for (BrushStroke stroke : strokes) {
+            if (stroke.symmetry() != last) {
+                last = stroke.symmetry();
+                last.check(repeat);
+            }
+        }
         return this;
     }
 

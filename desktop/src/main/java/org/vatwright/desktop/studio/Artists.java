@@ -1,0 +1,66 @@
+package org.vatwright.desktop.studio;
+
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.locks.LockSupport;
+
+/**
+ * Who draws the window's pictures. What the hand is on has an artist of its own; until its picture is shown the others wait
+ * between their strips, so that a pull is seen at once however much else shows the same cloth.
+ */
+final class Artists {
+
+    private static final long MILLI = 1_000_000;
+    /** What the hand is on and takes longer than that is no answer to a hand any more; others go on beside it. */
+    private static final long AHEAD_NANOS = 60 * MILLI;
+    /** So long the window itself needs the machine when a picture has come. */
+    private static final long SHOWING_NANOS = 4 * MILLI;
+    /** A hand that asked so lately is still at work: then one of the others is enough. */
+    private static final long AT_WORK_NANOS = 250 * MILLI;
+    private static final AtomicBoolean FIRST = new AtomicBoolean(true);
+    private static final ExecutorService NEAR = Executors.newSingleThreadExecutor(task -> new Artist(task, false));
+    private static final ExecutorService FAR = Executors.newFixedThreadPool(2,
+            task -> new Artist(task, !FIRST.getAndSet(false)));
+    private static volatile long nearUntil = System.nanoTime();
+    private static volatile long atWorkUntil = System.nanoTime();
+
+    private Artists() {}
+
+    private static final class Artist extends Thread {
+
+        private final boolean spare;
+
+        Artist(Runnable task, boolean spare) {
+            super(task, "vatwright-artist");
+            this.spare = spare;
+            setDaemon(true);
+        }
+    }
+
+    /** @param near whether the hand is on it */
+    static void draw(boolean near, Runnable work) {
+        (near ? NEAR : FAR).execute(work);
+    }
+
+    /** Notes that what the hand is on is to be drawn. */
+    static void asked() {
+        long now = System.nanoTime();
+        nearUntil = now + AHEAD_NANOS;
+        atWorkUntil = now + AT_WORK_NANOS;
+    }
+
+    /** Notes that it was handed to the window. */
+    static void shown() {
+        nearUntil = System.nanoTime() + SHOWING_NANOS;
+    }
+
+    /** Called between strips of what the hand is not on. */
+    static void giveWay() {
+        boolean spare = Thread.currentThread() instanceof Artist artist && artist.spare;
+        while ((nearUntil - System.nanoTime() > 0 || spare && atWorkUntil - System.nanoTime() > 0)
+                && !Thread.currentThread().isInterrupted()) {
+            LockSupport.parkNanos(MILLI);
+        }
+    }
+}
