@@ -17,8 +17,8 @@ public record Job(Id id, String name, Task task, Output output) implements JobBu
 
     public Job {
         name = Require.named("job", name);
-        Require.that(task instanceof Task.Tile || !output.format().vector(),
-                "%s is written for tiles; choose PNG, JPEG or TIFF for a field or an article"
+        Require.that(!(task instanceof Task.Field) || !output.format().vector(),
+                "%s is written for tiles and articles; choose PNG, JPEG or TIFF for a field"
                         .formatted(output.format()));
     }
 

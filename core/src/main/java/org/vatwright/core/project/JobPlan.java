@@ -33,8 +33,11 @@ public record JobPlan(String sentence, List<String> warnings, boolean possible) 
                     pixels(job.output(), widthMm, heightMm, inks(project.existingDesign(design)), List.of());
                 case Task.Dressed(Id article, var _) -> {
                     Cut cut = Cut.of(project.existingArticle(article), faces);
-                    yield pixels(job.output(), cut.widthMm(), cut.heightMm(),
-                            "%d of %d pieces dressed".formatted(cut.dressed(), cut.pieces().size()), List.of());
+                    String dressed = "%d of %d pieces dressed".formatted(cut.dressed(), cut.pieces().size());
+                    yield job.output().format().vector()
+                            ? new JobPlan("%s x %s mm as shapes, %s".formatted(Numbers.plain(cut.widthMm(), 2),
+                                    Numbers.plain(cut.heightMm(), 2), dressed), List.of(), true)
+                            : pixels(job.output(), cut.widthMm(), cut.heightMm(), dressed, List.of());
                 }
             };
         } catch (Refusal e) {

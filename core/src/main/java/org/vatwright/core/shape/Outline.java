@@ -2,6 +2,7 @@ package org.vatwright.core.shape;
 
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Area;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
@@ -19,6 +20,8 @@ public final class Outline {
     public static final double FARTHEST_MM = 20_000;
 
     private static final int MOST_NUMBERS = 4_000_000;
+    private static final int MOST_FOR_AREA = 20_000;
+    private static final double FLATNESS_MM = 0.01;
 
     private final String data;
     private final Path2D path;
@@ -110,6 +113,68 @@ public final class Outline {
 
     public boolean contains(double x, double y) {
         return path.contains(x, y);
+    }
+
+    /**
+     * @return what it encloses, in square mm, open parts closed by a straight line; of an outline of more than
+     *         {@value #MOST_FOR_AREA} points that crosses itself, as far as its turns add up
+     */
+    public double area() {
+        PathIterator flat = path.getPathIterator(null, FLATNESS_MM);
+        int points = 0;
+        for (PathIterator it = path.getPathIterator(null, FLATNESS_MM); !it.isDone(); it.next()) {
+            points++;
+        }
+        // Its parts then neither cross nor lie over each other, and holes run the other way round.
+        return Math.abs(turned(points > MOST_FOR_AREA ? flat : new Area(path).getPathIterator(null, FLATNESS_MM)));
+    }
+
+    /** @return how far the ends of its parts lie apart at most, in mm; 0 when all are closed */
+    public double gapMm() {
+        double widest = 0;
+        double[] c = new double[6];
+        double startX = 0;
+        double startY = 0;
+        double x = 0;
+        double y = 0;
+        for (PathIterator it = path.getPathIterator(null, FLATNESS_MM); !it.isDone(); it.next()) {
+            int kind = it.currentSegment(c);
+            if (kind == PathIterator.SEG_MOVETO) {
+                widest = Math.max(widest, Math.hypot(x - startX, y - startY));
+                startX = c[0];
+                startY = c[1];
+            }
+            x = kind == PathIterator.SEG_CLOSE ? startX : c[0];
+            y = kind == PathIterator.SEG_CLOSE ? startY : c[1];
+        }
+        return Math.max(widest, Math.hypot(x - startX, y - startY));
+    }
+
+    /** Half the sum of the cross products along each part. */
+    private static double turned(PathIterator flat) {
+        double sum = 0;
+        double[] c = new double[6];
+        double startX = 0;
+        double startY = 0;
+        double x = 0;
+        double y = 0;
+        for (; !flat.isDone(); flat.next()) {
+            int kind = flat.currentSegment(c);
+            if (kind == PathIterator.SEG_LINETO) {
+                sum += x * c[1] - c[0] * y;
+                x = c[0];
+                y = c[1];
+                continue;
+            }
+            sum += x * startY - startX * y;
+            x = startX;
+            y = startY;
+            if (kind == PathIterator.SEG_MOVETO) {
+                startX = x = c[0];
+                startY = y = c[1];
+            }
+        }
+        return (sum + x * startY - startX * y) / 2;
     }
 
     /** @return SVG path data */

@@ -111,7 +111,14 @@ class RowsTest {
             }
         });
         assertThat(busy.await(10, TimeUnit.SECONDS)).isTrue();
+        while (asking.getState() != Thread.State.WAITING) {
+            Thread.sleep(1);
+        }
         asking.interrupt();
+        while (asking.isInterrupted()) {
+            Thread.sleep(1);
+        }
+        assertThat(asking.isAlive()).as("it waits for who is still at it").isTrue();
         leave.countDown();
         asking.join();
         assertThat(stopped).isTrue();

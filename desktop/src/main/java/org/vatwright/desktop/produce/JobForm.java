@@ -135,7 +135,7 @@ final class JobForm extends VBox {
         items(colourway, colourways,
                 job.task().worn().orElseGet(() -> colourways.isEmpty() ? "" : colourways.getFirst()));
         List<Output.Format> formats = new ArrayList<>(List.of(Output.Format.values()));
-        formats.removeIf(f -> !(job.task() instanceof Task.Tile) && f.vector());
+        formats.removeIf(f -> job.task() instanceof Task.Field && f.vector());
         items(format, formats, job.output().format());
         Output output = job.output();
         if (job.task() instanceof Task.Field field) {

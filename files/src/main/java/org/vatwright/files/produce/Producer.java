@@ -30,7 +30,10 @@ import org.vatwright.core.render.TileRenderer;
 import org.vatwright.core.render.TileSource;
 import org.vatwright.core.repeat.TileGrid;
 import org.vatwright.files.picture.PictureWriter;
+import org.vatwright.files.vector.ArticleContent;
+import org.vatwright.files.vector.PdfArticleWriter;
 import org.vatwright.files.vector.PdfTileWriter;
+import org.vatwright.files.vector.SvgArticleWriter;
 import org.vatwright.files.vector.SvgTileWriter;
 
 /** Produces files from a project: tiles, fields, dressed articles. */
@@ -112,15 +115,28 @@ public final class Producer {
      */
     public void article(Article article, String colourway, Phase phase, Density density, Path file, int quality,
             Work work) {
-        Format format = pixels(file, "dressed article");
+        Format format = format(file);
         if (!colourway.isEmpty()
                 && project.designs().stream().noneMatch(d -> d.palette().find(colourway).isPresent())) {
             throw new Refusal("no design has a colourway %s".formatted(colourway));
         }
-        Cut cut = Cut.of(article, faces);
-        ArticleRenderer renderer = new ArticleRenderer(project::design, TileSource.PAINTED,
-                colourway.isEmpty() ? Optional.empty() : Optional.of(colourway), phase);
-        PictureWriter.write(renderer.rows(cut, density, work), density, format, quality, file, work);
+        ArticleContent content = content(article, colourway, phase, density, work);
+        switch (format) {
+            case SVG -> SvgArticleWriter.write(content, file);
+            case PDF -> PdfArticleWriter.write(content, file);
+            default -> PictureWriter.write(new ArticleRenderer(project::design, TileSource.PAINTED, content.colourway(),
+                    phase).rows(content.cut(), density, work), density, format, quality, file, work);
+        }
+    }
+
+    private ArticleContent content(Article article, String colourway, Phase phase, Density density, Work work) {
+        return new ArticleContent(Cut.of(article, faces), project::design,
+                colourway.isEmpty() ? Optional.empty() : Optional.of(colourway), phase, density, work);
+    }
+
+    /** @return what of a vector file of it would be pixels by nature, one sentence each */
+    public List<String> embedded(Article article, String colourway, Density density) {
+        return content(article, colourway, Phase.OWN, density, Work.plain()).embedded();
     }
 
     static Format pixels(Path file, String what) {

@@ -40,6 +40,19 @@ public final class FlatReader {
      */
     public record Reading(Article.Flat article, List<String> notes) {}
 
+    /**
+     * A shape of a drawing.
+     *
+     * @param closed whether it is a piece; else it would be one if it were closed
+     * @param gapMm between the ends of one that is open
+     */
+    public record Found(String name, boolean closed, Outline outline, double gapMm) {}
+
+    /** All shapes of a drawing in their order, and what was left out. */
+    public record Shapes(List<Found> found, List<String> notes) {}
+
+    /** An open line that would enclose less is a fold or a seam. */
+    private static final double LEAST_AREA = 1;
     private static final Rgb BLACK = new Rgb(0, 0, 0);
 
     private final Limits limits;
@@ -47,9 +60,11 @@ public final class FlatReader {
     private final DrawingSize size;
     private final List<Piece> pieces = new ArrayList<>();
     private final List<Article.Line> lines = new ArrayList<>();
+    private final List<Found> found = new ArrayList<>();
     private final List<String> notes = new ArrayList<>();
     private final Set<String> names = new HashSet<>();
     private int elements;
+    private int opened;
 
     private FlatReader(Limits limits, SvgRules rules, DrawingSize size) {
         this.limits = limits;
@@ -63,11 +78,24 @@ public final class FlatReader {
         return read(Disk.read(file, Limits.STANDARD), name, Limits.STANDARD);
     }
 
-    public static Reading read(byte[] svg, String name, Limits limits) {
+    /** @return what an article would be made of; also of a drawing with no closed shape. @throws Refusal when it is broken or hostile */
+    public static Shapes shapes(Path file) {
+        FlatReader reader = walked(Disk.read(file, Limits.STANDARD), String.valueOf(file.getFileName()),
+                Limits.STANDARD);
+        return new Shapes(List.copyOf(reader.found), List.copyOf(reader.notes));
+    }
+
+    private static FlatReader walked(byte[] svg, String name, Limits limits) {
         Element root = SafeXml.drawing(svg, name, limits);
         DrawingSize size = size(root);
         FlatReader reader = new FlatReader(limits, SvgRules.within(root), size);
         reader.children(root, size.toMm(), SvgLook.start(), 1);
+        return reader;
+    }
+
+    public static Reading read(byte[] svg, String name, Limits limits) {
+        FlatReader reader = walked(svg, name, limits);
+        DrawingSize size = reader.size;
         if (reader.pieces.isEmpty()) {
             throw new Refusal(
                     "%s has no closed shape; a piece is a closed path, a rectangle, a circle, an ellipse or a polygon"
@@ -157,9 +185,16 @@ public final class FlatReader {
             Require.that(pieces.size() < Article.Flat.MOST_PIECES,
                     "the drawing has more than %,d closed shapes; a flat takes that many"
                             .formatted(Article.Flat.MOST_PIECES));
-            pieces.add(new Piece(Id.fresh(), name(element), outline, stroke));
+            Piece piece = new Piece(Id.fresh(), name(element, "piece", pieces.size() + 1), outline, stroke);
+            pieces.add(piece);
+            found.add(new Found(piece.name(), true, outline, 0));
         } else {
             stroke.ifPresent(s -> lines.add(new Article.Line(outline, s)));
+            if (!kind.equals("line") && outline.area() >= LEAST_AREA) {
+                opened++;
+                found.add(new Found(name(element, "open shape", opened), false, outline,
+                        outline.gapMm()));
+            }
         }
     }
 
@@ -186,7 +221,7 @@ public final class FlatReader {
     }
 
     /** The title a person reads, else the id, else a number; each name once. */
-    private String name(Element element) {
+    private String name(Element element, String otherwise, int number) {
         String name = element.getAttribute("id").replace('_', ' ').replace('-', ' ').strip();
         for (Node node = element.getFirstChild(); node != null; node = node.getNextSibling()) {
             if (node instanceof Element child && "title".equals(SafeXml.localName(child))
@@ -194,8 +229,8 @@ public final class FlatReader {
                 name = child.getTextContent().strip();
             }
         }
-        String base = name.isEmpty() ? "piece" : name.length() > 80 ? name.substring(0, 80) : name;
-        String free = name.isEmpty() ? "piece " + (pieces.size() + 1) : base;
+        String base = name.isEmpty() ? otherwise : name.length() > 80 ? name.substring(0, 80) : name;
+        String free = name.isEmpty() ? otherwise + " " + number : base;
         for (int n = 2; !names.add(free); n++) {
             free = base + " " + n;
         }

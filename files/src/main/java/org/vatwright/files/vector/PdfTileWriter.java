@@ -43,12 +43,12 @@ import org.vatwright.files.picture.Pictures;
  */
 public final class PdfTileWriter {
 
-    private static final float POINTS_PER_MM = 72f / 25.4f;
+    static final float POINTS_PER_MM = 72f / 25.4f;
 
     private final PDDocument document;
     private final Density density;
 
-    private PdfTileWriter(PDDocument document, Density density) {
+    PdfTileWriter(PDDocument document, Density density) {
         this.document = document;
         this.density = density;
     }
@@ -63,8 +63,7 @@ public final class PdfTileWriter {
                 PDPage page = new PDPage(new PDRectangle((float) tile.widthMm() * POINTS_PER_MM,
                         (float) tile.heightMm() * POINTS_PER_MM));
                 document.addPage(page);
-                PDFormXObject whole = new PdfTileWriter(document, density).new Content(
-                        TileContent.of(cloth, density, work)).form();
+                PDFormXObject whole = new PdfTileWriter(document, density).tile(cloth, work);
                 try (PDPageContentStream content = new PDPageContentStream(document, page)) {
                     // From mm, y down, to points, y up.
                     content.transform(new Matrix(POINTS_PER_MM, 0, 0, -POINTS_PER_MM, 0,
@@ -76,8 +75,13 @@ public final class PdfTileWriter {
         });
     }
 
+    /** @return one tile, in mm, y down */
+    PDFormXObject tile(Cloth cloth, Work work) throws IOException {
+        return new Content(TileContent.of(cloth, density, work)).form();
+    }
+
     /** PDF's names of the same blend modes, as in ColorDodge. */
-    private static COSName name(BlendMode mode) {
+    static COSName name(BlendMode mode) {
         StringBuilder name = new StringBuilder();
         for (String word : mode.keyword().split("-")) {
             name.append(Character.toUpperCase(word.charAt(0))).append(word.substring(1));
@@ -246,7 +250,7 @@ public final class PdfTileWriter {
         return form;
     }
 
-    private static void path(PDFormContentStream content, Shape shape) throws IOException {
+    static void path(PDFormContentStream content, Shape shape) throws IOException {
         float[] c = new float[6];
         float x = 0;
         float y = 0;

@@ -44,7 +44,7 @@ public final class SvgTileWriter {
     private final Work work;
     private int ids;
 
-    private SvgTileWriter(XmlOut xml, Density density, Work work) {
+    SvgTileWriter(XmlOut xml, Density density, Work work) {
         this.xml = xml;
         this.density = density;
         this.work = work;
@@ -69,18 +69,17 @@ public final class SvgTileWriter {
                 w + "mm", "height", h + "mm", "viewBox", "0 0 " + w + " " + h);
         xml.text("title", cloth.design().name() + ", " + cloth.colourway().name());
         xml.start("defs");
-        pattern("tile", cloth);
+        xml.start("pattern", "id", "tile", "width", w, "height", h, "patternUnits", "userSpaceOnUse");
+        tile(cloth, density);
+        xml.end();
         xml.end();
         xml.empty("rect", "width", w, "height", h, "fill", "url(#tile)");
         xml.close();
     }
 
-    private void pattern(String id, Cloth cloth) throws XMLStreamException {
-        Tile tile = cloth.design().repeat().tile();
-        xml.start("pattern", "id", id, "width", number(tile.widthMm()), "height", number(tile.heightMm()),
-                "patternUnits", "userSpaceOnUse");
-        new Content(TileContent.of(cloth, density, work)).draw();
-        xml.end();
+    /** Writes one tile in mm into the element that is open. @param at density at which what is pixels by nature is embedded */
+    void tile(Cloth cloth, Density at) throws XMLStreamException {
+        new Content(TileContent.of(cloth, at, work)).draw();
     }
 
     /** The layers of one design, the outer one or one that serves as an ink. */
@@ -244,7 +243,7 @@ public final class SvgTileWriter {
         }
     }
 
-    private static String embedded(Raster pixels) {
+    static String embedded(Raster pixels) {
         return "data:image/png;base64," + Base64.getEncoder().encodeToString(Pictures.png(pixels));
     }
 

@@ -1,0 +1,161 @@
+package org.vatwright.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.files.demo.DemoCommission;
+import org.vatwright.files.disk.Limits;
+import org.vatwright.files.picture.Pictures;
+import org.vatwright.files.project.ProjectFile;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+
+/** Pieces of drawings, and articles dressed otherwise than in the project. */
+class DressVerbsTest {
+
+    @TempDir
+    private static Path folder;
+    private static Path project;
+    private final StringWriter out = new StringWriter();
+    private final StringWriter err = new StringWriter();
+
+    @BeforeAll
+    static void demo() {
+        project = folder.resolve("demo.vatwright");
+        ProjectFile.write(DemoCommission.load(), project);
+    }
+
+    private int run(String... args) {
+        out.getBuffer().setLength(0);
+        err.getBuffer().setLength(0);
+        return Main.run(args, new PrintWriter(out, true), new PrintWriter(err, true));
+    }
+
+    private Path drawing(String body) throws IOException {
+        Path file = folder.resolve("drawing.svg");
+        Files.writeString(file, "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"200mm\" height=\"100mm\""
+                + " viewBox=\"0 0 200 100\">%s</svg>".formatted(body), StandardCharsets.UTF_8);
+        return file;
+    }
+
+    @Test
+    void piecesAreListedWithTheirSharesAndWhatIsOpenIsFound() throws IOException {
+        Path file = drawing("""
+                <g transform="translate(5 5)"><rect id="front_panel" width="30" height="20" fill="none" stroke="#000"/>
+                <path id="flap" d="M 50 0 L 60 0 L 60 20 L 50 20 Z M 52 2 L 52 12 L 58 12 L 58 2 Z"/></g>
+                <path d="M 100 0 L 120 0 L 120 20 L 103 4" stroke="#222" fill="none"/>
+                <path id="fold" d="M 10 90 L 90 90" stroke="#222"/><line x1="0" y1="0" x2="9" y2="9" stroke="#000"/>
+                <text x="5" y="5">no shape</text>""");
+        assertThat(run("pieces", file.toString(), "--json")).as(err.toString()).isZero();
+        JsonNode told = new ObjectMapper().readTree(out.toString());
+        assertThat(told.get("pieces")).hasSize(3);
+        assertThat(told.at("/pieces/0/name").asText()).isEqualTo("front panel");
+        assertThat(told.at("/pieces/0/closed").asBoolean()).isTrue();
+        assertThat(told.at("/pieces/0/areaShare").asDouble()).isCloseTo(600.0 / (600 + 140), within(1e-9));
+        assertThat(told.at("/pieces/1/areaShare").asDouble()).as("less its hole").isCloseTo(140.0 / 740, within(1e-9));
+        assertThat(told.at("/pieces/2/closed").asBoolean()).isFalse();
+        assertThat(told.at("/pieces/2/areaShare").asDouble()).isZero();
+        assertThat(told.get("findings")).hasSize(2);
+        assertThat(told.at("/findings/0").asText())
+                .isEqualTo("open shape 1 is open, its ends lie 5 mm apart; closed it would be a piece");
+        assertThat(told.at("/findings/1").asText()).isEqualTo("left out: text");
+        assertThat(run("pieces", file.toString())).isZero();
+        assertThat(out.toString()).contains("piece    front panel, 81.1 % of all").contains("open     open shape 1");
+    }
+
+    @Test
+    void aDrawingWithoutClosedShapesIsToldAndABrokenOneRefused() throws IOException {
+        assertThat(run("pieces", drawing("<path d='M 0 0 L 9 0 L 9 9' stroke='#000'/>").toString(), "--json")).isZero();
+        assertThat(new ObjectMapper().readTree(out.toString()).at("/findings/1").asText())
+                .startsWith("there is no closed shape");
+        Path broken = Files.writeString(folder.resolve("broken.svg"), "<svg><path");
+        assertThat(run("pieces", broken.toString())).isEqualTo(1);
+        assertThat(err.toString()).startsWith("vatwright: ").hasLineCount(1);
+    }
+
+    private Raster dressed(String... more) {
+        Path file = folder.resolve("out.png");
+        String[] args = java.util.Arrays.copyOf(new String[]{"dress", project.toString(), "--article", "Crew apron",
+                "--dpi", "20", "-o", file.toString()}, 8 + more.length);
+        System.arraycopy(more, 0, args, 8, more.length);
+        assertThat(run(args)).as(err.toString()).isZero();
+        return Pictures.read(file, Limits.STANDARD);
+    }
+
+    private static boolean same(Raster a, Raster b, double leftMm, double topMm, double rightMm, double bottomMm) {
+        double px = 20 / 25.4;
+        for (int y = (int) (topMm * px); y < bottomMm * px; y++) {
+            for (int x = (int) (leftMm * px); x < rightMm * px; x++) {
+                if (a.at(x, y) != b.at(x, y)) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    @Test
+    void anotherDesignIsWornWhereOneWasAndNowhereElse() {
+        Raster before = dressed();
+        Raster after = dressed("--swap", "Buoys=Terns");
+        assertThat(same(before, after, 190, 510, 330, 630)).as("the left pocket wore buoys").isFalse();
+        assertThat(same(before, after, 430, 510, 570, 630)).as("the right pocket").isTrue();
+        assertThat(same(before, after, 200, 680, 560, 820)).as("the skirt").isTrue();
+        assertThat(dressed("--swap", "Buoys=Terns", "--swap", "Terns=Buoys").argb()).isEqualTo(before.argb());
+    }
+
+    @Test
+    void onePieceLiesOtherwise() {
+        Raster before = dressed();
+        Raster turned = dressed("--piece", "left pocket:grain=45,scale=60,startX=20,startY=1cm");
+        assertThat(same(before, turned, 190, 510, 330, 630)).isFalse();
+        assertThat(same(before, turned, 430, 510, 570, 630)).isTrue();
+        assertThat(same(before, turned, 270, 130, 480, 330)).as("the bib").isTrue();
+        assertThat(dressed("--piece", "left pocket:grain=45", "--piece", "left pocket:scale=60,startX=20mm",
+                "--piece", "left pocket:startY=10").argb()).isEqualTo(turned.argb());
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+            "--piece | left pocket | says no piece or not how it lies",
+            "--piece | left pocket:grain | has no value",
+            "--piece | left pocket:lean=4 | a lay has no lean; it has grain, scale, startX and startY",
+            "--piece | left pocket:scale=0 | scale 0 % must be from 1 to 10000 %",
+            "--piece | hood:grain=4 | there is no piece hood",
+            "--swap | Buoys | names no two designs",
+            "--swap | Buoys=Nothing | there is no design Nothing",
+            "--swap | Kelp=Buoys | Crew apron does not wear Kelp"})
+    void whatCannotBeIsSaidInOneSentence(String option, String value, String why) {
+        assertThat(run("dress", project.toString(), "--article", "Crew apron", "--dpi", "20", option, value, "-o",
+                folder.resolve("no.png").toString())).isIn(1, 2);
+        assertThat(err.toString()).contains(why).hasLineCount(1);
+        assertThat(folder.resolve("no.png")).doesNotExist();
+    }
+
+    @Test
+    void asShapesItSaysWhatIsPixels() throws IOException {
+        Path svg = folder.resolve("apron.svg");
+        assertThat(run("dress", project.toString(), "--article", "Crew apron", "--px", "600", "--swap", "Buoys=Terns",
+                "-o", svg.toString())).as(err.toString()).isZero();
+        assertThat(err.toString()).contains("Dungaree is no shape (painted)");
+        assertThat(Files.readString(svg)).contains("<title>Crew apron</title>").contains("patternTransform");
+        Path pdf = folder.resolve("apron.pdf");
+        assertThat(run("dress", project.toString(), "--article", "Crew apron", "--px", "600", "-o", pdf.toString()))
+                .isZero();
+        assertThat(Files.size(pdf)).isGreaterThan(5000);
+    }
+}

@@ -1,0 +1,167 @@
+package org.vatwright.files.vector;
+
+import java.awt.Color;
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Path2D;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDFormContentStream;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.PDPatternContentStream;
+import org.apache.pdfbox.pdmodel.PDResources;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.graphics.color.PDColor;
+import org.apache.pdfbox.pdmodel.graphics.color.PDPattern;
+import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
+import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
+import org.apache.pdfbox.pdmodel.graphics.pattern.PDTilingPattern;
+import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
+import org.apache.pdfbox.util.Matrix;
+import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Lay;
+import org.vatwright.core.dress.Pen;
+import org.vatwright.core.dress.Piece;
+import org.vatwright.core.raster.BlendMode;
+import org.vatwright.core.render.Cloth;
+import org.vatwright.core.repeat.Tile;
+import org.vatwright.files.disk.Disk;
+import org.vatwright.files.picture.Pictures;
+
+/** A dressed article as a page of its true size: each piece a shape filled with a tiling pattern, outlines as lines. */
+public final class PdfArticleWriter {
+
+    private static final int ROUND = 1;
+
+    private final PDDocument document;
+    private final ArticleContent of;
+    private final PDResources resources = new PDResources();
+    private final Map<Cloth, PDFormXObject> cloths = new HashMap<>();
+    private final Map<ArticleContent.Worn, PDColor> lays = new HashMap<>();
+
+    private PdfArticleWriter(PDDocument document, ArticleContent of) {
+        this.document = document;
+        this.of = of;
+    }
+
+    public static void write(ArticleContent article, Path file) {
+        Disk.writeWhole(file, out -> {
+            try (PDDocument document = new PDDocument()) {
+                document.getDocumentInformation().setTitle(article.cut().article().name());
+                document.getDocumentInformation().setCreator("Vatwright");
+                new PdfArticleWriter(document, article).page();
+                document.save(out);
+            }
+        });
+    }
+
+    private void page() throws IOException {
+        float scale = PdfTileWriter.POINTS_PER_MM;
+        float w = (float) of.cut().widthMm();
+        float h = (float) of.cut().heightMm();
+        PDPage page = new PDPage(new PDRectangle(w * scale, h * scale));
+        document.addPage(page);
+        PDFormXObject whole = new PDFormXObject(document);
+        whole.setBBox(new PDRectangle(w, h));
+        whole.setResources(resources);
+        try (PDFormContentStream content = new PDFormContentStream(whole)) {
+            for (Piece piece : of.cut().pieces()) {
+                of.work().goOn();
+                piece(content, piece);
+            }
+            for (Article.Line line : of.cut().lines()) {
+                line(content, line.outline().path(), line.stroke());
+            }
+        }
+        try (PDPageContentStream content = new PDPageContentStream(document, page)) {
+            // From mm, y down, to points, y up.
+            content.transform(new Matrix(scale, 0, 0, -scale, 0, h * scale));
+            content.drawForm(whole);
+        }
+    }
+
+    private void piece(PDFormContentStream content, Piece piece) throws IOException {
+        Optional<ArticleContent.Worn> worn = of.worn(piece);
+        if (worn.isPresent()) {
+            content.saveGraphicsState();
+            laid(content, worn.get().lay());
+            if (worn.get().pixels().isPresent()) {
+                float h = (float) of.cut().heightMm();
+                // Pictures stand upright in points, y up.
+                content.transform(new Matrix(1, 0, 0, -1, 0, h));
+                content.drawImage(LosslessFactory.createFromImage(document,
+                        Pictures.image(of.pixels(piece, worn.get()))), 0, 0, (float) of.cut().widthMm(), h);
+            } else {
+                content.setNonStrokingColor(pattern(worn.get()));
+                Path2D path = piece.outline().path();
+                PdfTileWriter.path(content, path);
+                if (path.getWindingRule() == Path2D.WIND_EVEN_ODD) {
+                    content.fillEvenOdd();
+                } else {
+                    content.fill();
+                }
+            }
+            content.restoreGraphicsState();
+        }
+        if (piece.stroke().isPresent()) {
+            line(content, piece.outline().path(), piece.stroke().get());
+        }
+    }
+
+    private static void laid(PDFormContentStream content, Lay lay) throws IOException {
+        if (lay.opacity() == 1 && lay.mode() == BlendMode.NORMAL) {
+            return;
+        }
+        PDExtendedGraphicsState state = new PDExtendedGraphicsState();
+        state.setNonStrokingAlphaConstant((float) lay.opacity());
+        if (lay.mode() != BlendMode.NORMAL) {
+            state.setBlendMode(org.apache.pdfbox.pdmodel.graphics.blend.BlendMode
+                    .getInstance(PdfTileWriter.name(lay.mode())));
+        }
+        content.setGraphicsStateParameters(state);
+    }
+
+    /** A cloth is written once; each way it lies is a pattern that draws it. */
+    private PDColor pattern(ArticleContent.Worn worn) throws IOException {
+        PDColor known = lays.get(worn);
+        if (known != null) {
+            return known;
+        }
+        PDFormXObject cloth = cloths.get(worn.cloth());
+        if (cloth == null) {
+            cloth = new PdfTileWriter(document, of.tileDensity(worn)).tile(worn.cloth(), of.work());
+            cloths.put(worn.cloth(), cloth);
+        }
+        Tile tile = worn.cloth().design().repeat().tile();
+        PDTilingPattern pattern = new PDTilingPattern();
+        pattern.setPaintType(PDTilingPattern.PAINT_COLORED);
+        pattern.setTilingType(PDTilingPattern.TILING_CONSTANT_SPACING);
+        pattern.setBBox(new PDRectangle((float) tile.widthMm(), (float) tile.heightMm()));
+        pattern.setXStep((float) tile.widthMm());
+        pattern.setYStep((float) tile.heightMm());
+        AffineTransform place = worn.place();
+        pattern.setMatrix(place);
+        pattern.setResources(new PDResources());
+        try (PDPatternContentStream content = new PDPatternContentStream(pattern)) {
+            content.drawForm(cloth);
+        }
+        PDColor colour = new PDColor(resources.add(pattern), new PDPattern(null));
+        lays.put(worn, colour);
+        return colour;
+    }
+
+    private static void line(PDFormContentStream content, Shape shape, Pen pen) throws IOException {
+        content.setStrokingColor(new Color(pen.colour().argb()));
+        content.setLineWidth((float) pen.widthMm());
+        content.setLineJoinStyle(ROUND);
+        content.setLineCapStyle(ROUND);
+        PdfTileWriter.path(content, shape);
+        content.stroke();
+    }
+}

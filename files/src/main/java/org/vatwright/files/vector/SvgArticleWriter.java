@@ -1,0 +1,133 @@
+package org.vatwright.files.vector;
+
+import static org.vatwright.files.vector.XmlOut.data;
+import static org.vatwright.files.vector.XmlOut.matrix;
+import static org.vatwright.files.vector.XmlOut.number;
+
+import java.awt.Shape;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+
+import javax.xml.stream.XMLStreamException;
+
+import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Lay;
+import org.vatwright.core.dress.Pen;
+import org.vatwright.core.dress.Piece;
+import org.vatwright.core.raster.BlendMode;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.render.Cloth;
+import org.vatwright.core.repeat.Tile;
+import org.vatwright.files.disk.Disk;
+
+/** A dressed article as a drawing of its true size: each piece a shape filled with a {@code pattern}, outlines as lines. */
+public final class SvgArticleWriter {
+
+    private final XmlOut xml;
+    private final ArticleContent of;
+    private final SvgTileWriter tiles;
+    /** The cloths, and the patterns of them as they lie. */
+    private final Map<Cloth, String> cloths = new HashMap<>();
+    private final Map<ArticleContent.Worn, String> lays = new HashMap<>();
+
+    private SvgArticleWriter(XmlOut xml, ArticleContent of) {
+        this.xml = xml;
+        this.of = of;
+        tiles = new SvgTileWriter(xml, of.density(), of.work());
+    }
+
+    public static void write(ArticleContent article, Path file) {
+        Disk.writeWhole(file, out -> {
+            try {
+                new SvgArticleWriter(new XmlOut(out), article).draw();
+            } catch (XMLStreamException e) {
+                throw new IOException(e);
+            }
+        });
+    }
+
+    private void draw() throws XMLStreamException {
+        String w = number(of.cut().widthMm());
+        String h = number(of.cut().heightMm());
+        xml.start("svg", "xmlns", "http://www.w3.org/2000/svg", "xmlns:xlink", "http://www.w3.org/1999/xlink", "width",
+                w + "mm", "height", h + "mm", "viewBox", "0 0 " + w + " " + h);
+        xml.text("title", of.cut().article().name());
+        for (Piece piece : of.cut().pieces()) {
+            of.work().goOn();
+            piece(piece);
+        }
+        for (Article.Line line : of.cut().lines()) {
+            line(line.outline().path(), line.stroke());
+        }
+        xml.close();
+    }
+
+    private void piece(Piece piece) throws XMLStreamException {
+        Optional<ArticleContent.Worn> worn = of.worn(piece);
+        xml.start("g");
+        xml.text("title", piece.name());
+        if (worn.isPresent() && worn.get().pixels().isPresent()) {
+            Raster pixels = of.pixels(piece, worn.get());
+            xml.empty("image", "width", number(of.cut().widthMm()), "height", number(of.cut().heightMm()),
+                    "preserveAspectRatio", "none", "xlink:href", SvgTileWriter.embedded(pixels));
+            laid(worn.get().lay());
+        } else if (worn.isPresent()) {
+            String pattern = pattern(worn.get());
+            xml.empty("path", "d", data(piece.outline().path()), "fill", "url(#" + pattern + ")", "fill-rule",
+                    rule(piece));
+            laid(worn.get().lay());
+        }
+        if (piece.stroke().isPresent()) {
+            line(piece.outline().path(), piece.stroke().get());
+        }
+        xml.end();
+    }
+
+    private static String rule(Piece piece) {
+        return piece.outline().path().getWindingRule() == java.awt.geom.Path2D.WIND_EVEN_ODD ? "evenodd" : "nonzero";
+    }
+
+    /** How the lay is laid on, as attributes of the element that was begun. */
+    private void laid(Lay lay) throws XMLStreamException {
+        if (lay.opacity() < 1) {
+            xml.attribute("opacity", number(lay.opacity()));
+        }
+        if (lay.mode() != BlendMode.NORMAL) {
+            xml.attribute("style", "mix-blend-mode:" + lay.mode().keyword());
+        }
+    }
+
+    /** A cloth is written once; how it lies is a pattern of its own that shows it. */
+    private String pattern(ArticleContent.Worn worn) throws XMLStreamException {
+        String known = lays.get(worn);
+        if (known != null) {
+            return known;
+        }
+        String id = "lay-" + (lays.size() + 1);
+        lays.put(worn, id);
+        xml.start("defs");
+        String cloth = cloths.get(worn.cloth());
+        if (cloth == null) {
+            cloth = "cloth-" + (cloths.size() + 1);
+            cloths.put(worn.cloth(), cloth);
+            xml.start("g", "id", cloth);
+            tiles.tile(worn.cloth(), of.tileDensity(worn));
+            xml.end();
+        }
+        Tile tile = worn.cloth().design().repeat().tile();
+        xml.start("pattern", "id", id, "width", number(tile.widthMm()), "height", number(tile.heightMm()),
+                "patternUnits", "userSpaceOnUse", "patternTransform", matrix(worn.place()));
+        xml.empty("use", "xlink:href", "#" + cloth);
+        xml.end();
+        xml.end();
+        return id;
+    }
+
+    private void line(Shape shape, Pen pen) throws XMLStreamException {
+        xml.empty("path", "d", data(shape), "fill", "none", "stroke", pen.colour().hex(), "stroke-width",
+                number(pen.widthMm()), "stroke-linejoin", "round", "stroke-linecap", "round");
+    }
+}

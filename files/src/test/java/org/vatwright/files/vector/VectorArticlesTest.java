@@ -1,0 +1,189 @@
+package org.vatwright.files.vector;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.ArticleRenderer;
+import org.vatwright.core.dress.Cut;
+import org.vatwright.core.dress.Dressings;
+import org.vatwright.core.dress.Lay;
+import org.vatwright.core.dress.Pen;
+import org.vatwright.core.dress.Piece;
+import org.vatwright.core.colour.Rgb;
+import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Id;
+import org.vatwright.core.pattern.Phase;
+import org.vatwright.core.project.Project;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.TileSource;
+import org.vatwright.core.shape.Outline;
+import org.vatwright.files.demo.DemoCommission;
+import org.vatwright.files.type.ShippedTypefaces;
+
+import com.github.weisj.jsvg.SVGDocument;
+import com.github.weisj.jsvg.parser.LoaderContext;
+import com.github.weisj.jsvg.parser.SVGLoader;
+import com.github.weisj.jsvg.view.ViewBox;
+
+/** Dressed articles as files of shapes, drawn by programs that know nothing of ours, beside our own picture of them. */
+class VectorArticlesTest {
+
+    private static final Density DPI = new Density(50.8);
+    private static Project demo;
+
+    @TempDir
+    private Path folder;
+
+    @BeforeAll
+    static void readTheDemo() {
+        demo = DemoCommission.load();
+    }
+
+    private static ArticleContent content(Article article) {
+        return new ArticleContent(Cut.of(article, new ShippedTypefaces()), demo::design, Optional.empty(), Phase.OWN,
+                DPI, Work.on(2));
+    }
+
+    private static Raster painted(ArticleContent content) {
+        Raster clear = new ArticleRenderer(demo::design, TileSource.PAINTED, Optional.empty()).render(content.cut(),
+                DPI, Work.on(2));
+        BufferedImage over = new BufferedImage(clear.width(), clear.height(), BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = over.createGraphics();
+        g.setColor(Color.WHITE);
+        g.fillRect(0, 0, clear.width(), clear.height());
+        g.drawImage(org.vatwright.files.picture.Pictures.image(clear), 0, 0, null);
+        return new Raster(clear.width(), clear.height(),
+                over.getRGB(0, 0, clear.width(), clear.height(), null, 0, clear.width()));
+    }
+
+    private BufferedImage svg(ArticleContent content, Raster like) throws IOException {
+        Path file = folder.resolve("a.svg");
+        SvgArticleWriter.write(content, file);
+        SVGDocument drawing = new SVGLoader().load(Files.newInputStream(file), null, LoaderContext.createDefault());
+        BufferedImage drawn = new BufferedImage(like.width(), like.height(), BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = drawn.createGraphics();
+        g.setColor(Color.WHITE);
+        g.fillRect(0, 0, like.width(), like.height());
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        drawing.render((java.awt.Component) null, g, new ViewBox(like.width(), like.height()));
+        return drawn;
+    }
+
+    private BufferedImage pdf(ArticleContent content) throws IOException {
+        Path file = folder.resolve("a.pdf");
+        PdfArticleWriter.write(content, file);
+        try (PDDocument document = Loader.loadPDF(file.toFile())) {
+            return new PDFRenderer(document).renderImageWithDPI(0, (float) DPI.dpi());
+        }
+    }
+
+    /** @return mean difference of a channel, of 255, over blocks of 4 x 4 px: renderers differ about single edges */
+    private static double apart(Raster painted, BufferedImage drawn) {
+        double sum = 0;
+        int blocks = 0;
+        for (int top = 0; top + 4 <= painted.height(); top += 4) {
+            for (int left = 0; left + 4 <= painted.width(); left += 4) {
+                for (int shift = 0; shift < 24; shift += 8) {
+                    int difference = 0;
+                    for (int i = 0; i < 16; i++) {
+                        int x = Math.min(left + i % 4, drawn.getWidth() - 1);
+                        int y = Math.min(top + i / 4, drawn.getHeight() - 1);
+                        difference += (drawn.getRGB(x, y) >> shift & 255)
+                                - (painted.at(left + i % 4, top + i / 4) >> shift & 255);
+                    }
+                    sum += Math.abs(difference) / 16.0 / 3;
+                }
+                blocks++;
+            }
+        }
+        return sum / blocks;
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"Crew apron", "Saloon cushion", "Tea towel", "Tote", "Floor mat", "Ship's name"})
+    void theDemoLooksAlikeAsAPage(String name) throws IOException {
+        ArticleContent content = content(article(name));
+        // The piping of the cushion is narrower than what its renderer makes one picture of.
+        assertThat(apart(painted(content), pdf(content))).isLessThan(name.equals("Saloon cushion") ? 5 : 2);
+    }
+
+    /** What blends is left out: the program that draws it does not know blend modes. */
+    @ParameterizedTest
+    @ValueSource(strings = {"Crew apron", "Tea towel", "Tote"})
+    void theDemoLooksAlikeAsADrawing(String name) throws IOException {
+        ArticleContent content = content(article(name));
+        Raster painted = painted(content);
+        assertThat(apart(painted, svg(content, painted))).isLessThan(3);
+    }
+
+    private static Article article(String name) {
+        return demo.articles().stream().filter(a -> a.name().equals(name)).findFirst().orElseThrow();
+    }
+
+    /** @return two overlapping pieces, the lower one bare, the upper one as it is laid */
+    private static Article.Flat flat(Lay lay) {
+        Pen pen = new Pen(Rgb.parse("#aa0000"), 3);
+        Piece lower = new Piece(new Id("lower"), "Lower", Outline.of(new Rectangle2D.Double(10, 10, 80, 60)),
+                Optional.of(pen));
+        Piece upper = new Piece(new Id("upper"), "Upper", Outline.of(new java.awt.geom.Ellipse2D.Double(40, 30, 120,
+                80)), Optional.empty());
+        return new Article.Flat(new Id("trial"), "Trial", 180, 130, List.of(lower, upper), List.of(new Article.Line(
+                Outline.of(new java.awt.geom.Line2D.Double(20, 120, 160, 118)), pen)), Dressings.of(upper.id(),
+                        Optional.of(lay)));
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {0, 17, 45, 90, -120})
+    void aLayLiesAsItWasLaid(double grain) throws IOException {
+        Lay lay = new Lay(new Id("gangway"), "Morning").with().grainDeg(grain).scale(0.37).startX(33).startY(-12)
+                .opacity(0.6).build();
+        ArticleContent content = content(flat(lay));
+        Raster painted = painted(content);
+        assertThat(apart(painted, svg(content, painted))).as("drawing").isLessThan(2.5);
+        assertThat(apart(painted, pdf(content))).as("page").isLessThan(4);
+        ArticleContent elsewhere = content(flat(lay.withStart(33 + 15, -12)));
+        assertThat(apart(painted, svg(elsewhere, painted))).as("15 mm beside it shows").isGreaterThan(5);
+    }
+
+    /** Twice the same cloth is written once. */
+    @Test
+    void aClothStandsInTheFileOnce() throws IOException {
+        Path file = folder.resolve("apron.svg");
+        SvgArticleWriter.write(content(article("Crew apron")), file);
+        String text = Files.readString(file);
+        int cloths = text.split("id=\"cloth-", -1).length - 1;
+        int lays = text.split("<pattern ", -1).length - 1;
+        assertThat(cloths).isEqualTo(3);
+        assertThat(lays).as("left and right tie lie otherwise than the bib").isEqualTo(7);
+        assertThat(text).contains("width=\"760mm\"").contains("<title>left pocket</title>")
+                .contains("stroke-linejoin=\"round\"");
+    }
+
+    @Test
+    void whatIsNoShapeIsTold() {
+        assertThat(content(article("Crew apron")).embedded()).singleElement().asString()
+                .isEqualTo("Twill, painted in Dungaree is no shape (painted); its pixels are embedded at 50.8 dpi");
+        assertThat(content(article("Lifejacket cover")).embedded())
+                .anyMatch(t -> t.contains("is embedded as pixels at 50.8 dpi, for the gradient"));
+    }
+}
