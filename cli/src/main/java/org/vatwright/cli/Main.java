@@ -16,7 +16,7 @@ import picocli.CommandLine.Spec;
 /** The command line. Exit 0 when done, 1 when the work failed, 2 when it was asked wrongly; one line says why. */
 @Command(name = "vatwright", mixinStandardHelpOptions = true, version = "Vatwright 0.1.0", subcommands = {
         DemoCommand.class, TileCommand.class, FieldCommand.class, DressCommand.class, ListCommand.class,
-        PiecesCommand.class, SettCommand.class, WeaveCommand.class,
+        PiecesCommand.class, BlanksCommand.class, SettCommand.class, WeaveCommand.class,
         ClosingCommand.class, MotifCommand.class, ToothCommand.class, SeamlessCommand.class,
         CommandLine.HelpCommand.class}, description = "Seamless repeats for textile and surface print.", footer = {
                 "", "Without a verb the window opens; \"vatwright demo\" opens the demo commission.",

@@ -158,4 +158,39 @@ class DressVerbsTest {
                 .isZero();
         assertThat(Files.size(pdf)).isGreaterThan(5000);
     }
+
+    @Test
+    void blanksAreListedAndOneIsDressedWithoutAnArticle() throws IOException {
+        assertThat(run("blanks", "--json")).isZero();
+        JsonNode all = new ObjectMapper().readTree(out.toString()).get("blanks");
+        assertThat(all).hasSize(18);
+        assertThat(all.get(3)).isEqualTo(new ObjectMapper().readTree(
+                "{\"name\":\"Tee\",\"widthMm\":760.0,\"heightMm\":720.0,\"pieces\":4}"));
+        assertThat(run("blanks")).isZero();
+        assertThat(out.toString()).contains("Deckchair: 760 x 1120 mm, 5 pieces").hasLineCount(18);
+        Path file = folder.resolve("tee.png");
+        assertThat(run("blanks", "Tee", "--design", "Gangway", "--colourway", "Night Crossing", project.toString(),
+                "--px", "380",
+                "-o", file.toString())).as(err.toString()).isZero();
+        Raster tee = Pictures.read(file, Limits.STANDARD);
+        assertThat(tee.width()).isEqualTo(380);
+        assertThat(tee.height()).isEqualTo(360);
+        assertThat(tee.at(2, 2)).as("around it is nothing").isZero();
+        assertThat(tee.at(190, 200) >>> 24).isEqualTo(255);
+        Path svg = folder.resolve("mug.svg");
+        assertThat(run("blanks", "mug", "--design", "Buoys", project.toString(), "--dpi", "72", "-o", svg.toString()))
+                .as(err.toString()).isZero();
+        assertThat(Files.readString(svg)).contains("<title>Mug</title>").contains("patternTransform");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"Hat | --design | Buoys | there is no blank Hat; there are Apron",
+            "Tee | --colourway | Morning | to dress a blank --design DESIGN is needed",
+            "Tee | --design | Fog | there is no design Fog"})
+    void aBlankThatCannotBeDressedIsToldInOneSentence(String blank, String option, String value, String why) {
+        assertThat(run("blanks", blank, option, value, project.toString(), "--dpi", "20", "-o",
+                folder.resolve("none.png").toString())).isIn(1, 2);
+        assertThat(err.toString()).contains(why).hasLineCount(1);
+        assertThat(folder.resolve("none.png")).doesNotExist();
+    }
 }

@@ -73,7 +73,7 @@ class DressByHandTest extends AtTheDemo {
     @Test
     void wordsAreTypedLiveAsOneUndoAndShareOneLayOrHaveTheirOwn() throws Exception {
         hand.click("stage-dress");
-        hand.menu("add-article", 2);
+        hand.menu("add-article", 3);
         Project before = hand.studio().project();
         hand.click("lettering-text");
         hand.press(KeyCode.CONTROL, KeyCode.A);
@@ -98,7 +98,7 @@ class DressByHandTest extends AtTheDemo {
     @Test
     void aSheetHasSizeDensityAndASlantedLay() throws Exception {
         hand.click("stage-dress");
-        hand.menu("add-article", 3);
+        hand.menu("add-article", 4);
         hand.write("sheet-width", "8in");
         hand.write("sheet-height", "2540px");
         hand.write("sheet-density", "150");

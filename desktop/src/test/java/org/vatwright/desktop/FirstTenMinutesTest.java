@@ -147,7 +147,7 @@ class FirstTenMinutesTest {
         Path svg = folder.resolve("tote.svg");
         Files.writeString(svg, TOTE);
         hand.outside.answers.add(svg);
-        hand.menu("add-article", 1);
+        hand.menu("add-article", 2);
         Article.Flat tote = (Article.Flat) hand.studio().article().orElseThrow();
         assertThat(tote.pieces()).extracting(p -> p.name()).containsExactly("body", "left handle", "right handle");
         hand.click(hand.words("choose all"));

@@ -77,7 +77,7 @@ class LayersAndRefusalsTest extends AtTheDemo {
         Files.writeString(hostile, "<!DOCTYPE svg [<!ENTITY a 'b'>]><svg>&a;</svg>");
         hand.outside.answers.add(hostile);
         hand.click("stage-dress");
-        hand.menu("add-article", 1);
+        hand.menu("add-article", 2);
         assertThat(hand.text("message-text")).contains("declares entities");
         assertThat(hand.studio().project()).isEqualTo(before);
         assertThat(hand.studio().history().undoName()).isEmpty();

@@ -8,6 +8,7 @@ import java.util.Set;
 
 import org.kordamp.ikonli.javafx.FontIcon;
 import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.ByRule;
 import org.vatwright.core.dress.Cut;
 import org.vatwright.core.dress.Dressings;
 import org.vatwright.core.dress.Lay;
@@ -25,6 +26,7 @@ import org.vatwright.desktop.frame.Desk;
 import org.vatwright.desktop.frame.StageView;
 import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
+import org.vatwright.files.blank.Blanks;
 
 import javafx.scene.control.Button;
 import javafx.scene.control.MenuButton;
@@ -46,7 +48,10 @@ public final class DressStage extends StageView {
     private final ChapterLine chapters = new ChapterLine(chapter -> {});
     private final ClothImage words = new ClothImage();
     private final ClothImage sheet = new ClothImage();
+    private final ClothImage blank = new ClothImage();
     private final FirstSteps empty;
+    private final BlankSheet blanks;
+    private boolean choosing;
     private List<Choice> shownPieces = List.of();
 
     public DressStage(Studio studio, Desk desk) {
@@ -58,15 +63,19 @@ public final class DressStage extends StageView {
         lay = new LayCard(studio);
         articles = new ArticleStrip(studio, addMenu());
         empty = new FirstSteps("Nothing to dress yet", List.of(
+                new FirstSteps.Step("first-blank", "A blank", "A garment or a product of our own drawing.", blank,
+                        () -> choose(true)),
                 new FirstSteps.Step("first-words", "Words", "Letters that are cut from the cloth and stay words.",
                         words, this::addWords),
                 new FirstSteps.Step("first-sheet", "A background sheet", "One piece of a size and a density.", sheet,
                         this::addSheet),
                 new FirstSteps.Step("first-flat", "A flat", "From an SVG drawing; every closed shape is a piece.",
                         new FontIcon("fth-scissors"), desk::readFlat)));
+        blanks = new BlankSheet(studio, this::addBlank, () -> choose(false));
+        VBox.setVgrow(blanks, Priority.ALWAYS);
         VBox.setVgrow(pane, Priority.ALWAYS);
         middle().getStyleClass().add("surround");
-        middle().getChildren().addAll(articles, empty, pane);
+        middle().getChildren().addAll(articles, empty, blanks, pane);
         VBox.setVgrow(empty, Priority.ALWAYS);
         pieceCard = Ui.column(6,
                 Ui.row(Ui.label("Pieces", "card-title"), Ui.spring(), Ui.link("choose all", this::all)),
@@ -84,6 +93,9 @@ public final class DressStage extends StageView {
         MenuButton add = new MenuButton("Add");
         add.setId("add-article");
         add.getStyleClass().add("pill");
+        MenuItem drawn = new MenuItem("A blank\u2026");
+        drawn.setId("take-blank");
+        drawn.setOnAction(e -> choose(true));
         MenuItem flat = new MenuItem("Read a flat from SVG\u2026");
         flat.setId("read-flat");
         flat.setOnAction(e -> desk.readFlat());
@@ -94,8 +106,23 @@ public final class DressStage extends StageView {
         MenuItem remove = new MenuItem("Remove this article");
         remove.setOnAction(e -> studio.article().ifPresent(a -> studio.edit("remove " + a.name(),
                 p -> p.withArticles(p.articles().stream().filter(x -> !x.id().equals(a.id())).toList()))));
-        add.getItems().addAll(flat, words, sheet, remove);
+        add.getItems().addAll(drawn, flat, words, sheet, remove);
         return add;
+    }
+
+    /** @param now whether a blank is to be chosen */
+    private void choose(boolean now) {
+        choosing = now;
+        refresh();
+        if (now) {
+            blanks.requestFocus();
+        }
+    }
+
+    private void addBlank(String name) {
+        Article bare = Blanks.fresh(name, desk.freeArticle(name));
+        choosing = false;
+        desk.add(freshLay().map(lay -> ByRule.dressed(bare, lay, studio.faces())).orElse(bare));
     }
 
     private void addWords() {
@@ -119,7 +146,10 @@ public final class DressStage extends StageView {
 
     /** The first steps, in the design that is in view. */
     private void drawSteps() {
-        for (var step : List.of(Map.entry(words, freshWords()), Map.entry(sheet, freshSheet()))) {
+        Article apron = Blanks.of(Blanks.names().getFirst());
+        Article worn = freshLay().map(lay -> ByRule.dressed(apron, lay, studio.faces())).orElse(apron);
+        for (var step : List.of(Map.entry(blank, worn), Map.entry(words, freshWords()),
+                Map.entry(sheet, freshSheet()))) {
             Cut cut = studio.cut(step.getValue());
             double pxPerMm = Scenes.fit(cut.widthMm(), cut.heightMm(), FirstSteps.WIDE, FirstSteps.HIGH, 10);
             Scenes.Dressed dressed = new Scenes.Dressed(studio.project(), cut, Optional.empty(), pxPerMm);
@@ -135,10 +165,17 @@ public final class DressStage extends StageView {
     @Override
     public void refresh() {
         Article article = studio.article().orElse(null);
-        Ui.show(articles, article != null);
-        Ui.show(empty, article == null);
-        Ui.show(pane, article != null);
-        Ui.show(column(), article != null);
+        Ui.show(articles, article != null && !choosing);
+        Ui.show(blanks, choosing);
+        Ui.show(empty, article == null && !choosing);
+        Ui.show(pane, article != null && !choosing);
+        Ui.show(column(), article != null && !choosing);
+        if (choosing) {
+            blanks.show();
+            studio.tellFoot(f -> f.withNotes(List.of("%d blanks; a click takes one, Esc none".formatted(
+                    Blanks.names().size())), ""));
+            return;
+        }
         if (article == null) {
             drawSteps();
             studio.tellFoot(f -> f.withNotes(List.of("No articles"), ""));
