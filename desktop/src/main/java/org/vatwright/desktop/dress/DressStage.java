@@ -44,6 +44,7 @@ public final class DressStage extends StageView {
     private final ArticleCard card;
     private final FlowPane pieces = new FlowPane(5, 5);
     private final VBox pieceCard;
+    private final SwapCard cloths;
     private final LayCard lay;
     private final ChapterLine chapters = new ChapterLine(chapter -> {});
     private final ClothImage words = new ClothImage();
@@ -61,6 +62,7 @@ public final class DressStage extends StageView {
         pane.onScaled(() -> studio.tellFoot(f -> f.withNotes(f.notes(), TrueSize.words(pane.viewport().pxPerMm()))));
         card = new ArticleCard(studio);
         lay = new LayCard(studio);
+        cloths = new SwapCard(studio);
         articles = new ArticleStrip(studio, addMenu());
         empty = new FirstSteps("Nothing to dress yet", List.of(
                 new FirstSteps.Step("first-blank", "A blank", "A garment or a product of our own drawing.", blank,
@@ -80,7 +82,7 @@ public final class DressStage extends StageView {
         pieceCard = Ui.column(6,
                 Ui.row(Ui.label("Pieces", "card-title"), Ui.spring(), Ui.link("choose all", this::all)),
                 pieces, Ui.prose("With Shift several are chosen and set together.", "quiet"));
-        column().getChildren().addAll(card, pieceCard, chapters, lay);
+        column().getChildren().addAll(card, pieceCard, cloths, chapters, lay);
         chapters.show(List.of(new ChapterLine.Name("lay", "Lay")), "lay");
     }
 
@@ -187,6 +189,12 @@ public final class DressStage extends StageView {
         card.show(article, cut);
         pieces(cut);
         lay.show(cut);
+        // While pieces are chosen their lay has the room.
+        if (lay.isVisible()) {
+            Ui.show(cloths, false);
+        } else {
+            cloths.show(article);
+        }
         Ui.show(chapters, lay.isVisible());
         studio.tellFoot(f -> f.withNotes(
                 List.of("%s %s x %s mm".formatted(article.name(), Numbers.plain(cut.widthMm(), 1),
