@@ -55,11 +55,15 @@ final class Artists {
         nearUntil = System.nanoTime() + SHOWING_NANOS;
     }
 
-    /** Called between strips of what the hand is not on. */
+    /**
+     * Called between strips of what the hand is not on. Each strip waits for so long at most: what the hand is on may itself wait
+     * for what is being made here.
+     */
     static void giveWay() {
         boolean spare = Thread.currentThread() instanceof Artist artist && artist.spare;
+        long most = System.nanoTime() + (spare ? AT_WORK_NANOS : AHEAD_NANOS);
         while ((nearUntil - System.nanoTime() > 0 || spare && atWorkUntil - System.nanoTime() > 0)
-                && !Thread.currentThread().isInterrupted()) {
+                && most - System.nanoTime() > 0 && !Thread.currentThread().isInterrupted()) {
             LockSupport.parkNanos(MILLI);
         }
     }

@@ -209,6 +209,37 @@ class LiveClothTest {
         }
     }
 
+    /** What the hand is on needs what another is making, and the hand goes on asking. */
+    @Test
+    void whoeverIsWaitedForGoesOnAllTheSame() throws Exception {
+        CountDownLatch begun = new CountDownLatch(1);
+        CountDownLatch made = new CountDownLatch(1);
+        new LiveCloth(Runnable::run, p -> {}, () -> {}, false).ask((fineness, work) -> {
+            begun.countDown();
+            for (int strip = 0; strip < 5; strip++) {
+                work.goOn();
+            }
+            made.countDown();
+            return new Raster(1, 1);
+        });
+        LiveCloth near = new LiveCloth(Runnable::run, shown::add, () -> {}, true);
+        LiveCloth.Subject needing = (fineness, work) -> {
+            try {
+                made.await();
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
+            return new Raster(7, 1);
+        };
+        near.ask(needing);
+        assertThat(begun.await(10, TimeUnit.SECONDS)).isTrue();
+        for (int n = 0; n < 400 && shown.isEmpty(); n++) {
+            near.ask(needing);
+            Thread.sleep(10);
+        }
+        assertThat(shown).as("while the hand still asks").isNotEmpty();
+    }
+
     private static void pause() {
         try {
             Thread.sleep(1);
