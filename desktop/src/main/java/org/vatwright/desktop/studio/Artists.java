@@ -58,13 +58,17 @@ final class Artists {
     /**
      * Called between strips of what the hand is not on. Each strip waits for so long at most: what the hand is on may itself wait
      * for what is being made here.
+     *
+     * @return how long it waited, in nanoseconds
      */
-    static void giveWay() {
+    static long giveWay() {
+        long from = System.nanoTime();
         boolean spare = Thread.currentThread() instanceof Artist artist && artist.spare;
-        long most = System.nanoTime() + (spare ? AT_WORK_NANOS : AHEAD_NANOS);
+        long most = from + (spare ? AT_WORK_NANOS : AHEAD_NANOS);
         while ((nearUntil - System.nanoTime() > 0 || spare && atWorkUntil - System.nanoTime() > 0)
                 && most - System.nanoTime() > 0 && !Thread.currentThread().isInterrupted()) {
             LockSupport.parkNanos(MILLI);
         }
+        return System.nanoTime() - from;
     }
 }

@@ -2,6 +2,7 @@ package org.vatwright.desktop.studio;
 
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.Executor;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 
 import org.vatwright.core.raster.Raster;
@@ -36,6 +37,7 @@ public final class LiveCloth {
     private Subject wanted;
     private boolean busy;
     private long lastNanos;
+    private final AtomicLong waited = new AtomicLong();
 
     /**
      * @param deliver where the others are called, as the window's own thread
@@ -98,16 +100,18 @@ public final class LiveCloth {
             hand(subject.draw(FIRST_FINENESS, Work.plain().stoppedBy(() -> newerWaits(begun, PATIENCE_NANOS))), false);
         }
         long second = System.nanoTime();
+        waited.set(0);
         long patience = lastNanos > QUICK_NANOS ? 0 : QUICK_NANOS;
         Raster raster = subject.draw(1, Work.plain().stoppedBy(() -> newerWaits(second, patience)));
-        lastNanos = System.nanoTime() - second;
+        // What it waited for others says nothing about how long it takes.
+        lastNanos = System.nanoTime() - second - waited.get();
         hand(raster, true);
     }
 
     /** @return whether something newer is wanted than what was begun longer ago than that */
     private boolean newerWaits(long begun, long patience) {
         if (!near) {
-            Artists.giveWay();
+            waited.addAndGet(Artists.giveWay());
         }
         if (System.nanoTime() - begun < patience) {
             return false;
