@@ -195,7 +195,7 @@ class LiveClothTest {
         LiveCloth near = new LiveCloth(Runnable::run, hands::add, () -> {}, true);
         near.ask((fineness, work) -> {
             order.add("hand");
-            for (int strip = 0; strip < 20; strip++) {
+            for (int strip = 0; strip < 4; strip++) {
                 work.goOn();
                 pause();
             }
