@@ -2,6 +2,8 @@ package org.vatwright.core.dress;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.function.UnaryOperator;
 
 import org.vatwright.core.measure.Density;
@@ -39,6 +41,18 @@ public sealed interface Article {
         return withDressings(dressings().with(piece, lay));
     }
 
+    /** @return the same with something else on a piece than its lay changed. @param all its pieces, in their order */
+    default Article withDressing(Id piece, List<Id> all, UnaryOperator<Dressing> change) {
+        Dressing changed = change.apply(dressing(piece));
+        return withLay(piece, all, changed.lay()).withOwn(piece, changed);
+    }
+
+    /** @return with all but the lay of it on the piece */
+    private Article withOwn(Id piece, Dressing own) {
+        Id at = this instanceof Lettering l && !l.eachOwn() ? Lettering.letter(1) : piece;
+        return withDressings(dressings().with(at, own.withLay(dressings().of(at).lay())));
+    }
+
     /** @return the same with every lay that it has changed */
     default Article withEachLay(UnaryOperator<Lay> change) {
         return withDressings(dressings().each(change));
@@ -55,12 +69,22 @@ public sealed interface Article {
      * A drawing of a garment or product laid flat.
      *
      * @param lines drawn over the pieces
+     * @param backing what it is drawn over
+     * @param pairs pieces that mirror each other
+     * @param seams where pieces are sewn to each other
      */
     @RecordBuilder
     record Flat(Id id, String name, double widthMm, double heightMm, List<Piece> pieces, List<Line> lines,
+            Optional<Backing> backing, List<Pair> pairs, List<Seam> seams,
             Dressings dressings) implements ArticleFlatBuilder.With, Article {
 
         public static final int MOST_PIECES = 2000;
+
+        /** Over nothing, with neither partners nor seams. */
+        public Flat(Id id, String name, double widthMm, double heightMm, List<Piece> pieces, List<Line> lines,
+                Dressings dressings) {
+            this(id, name, widthMm, heightMm, pieces, lines, Optional.empty(), List.of(), List.of(), dressings);
+        }
 
         public Flat {
             name = Require.named("article", name);
@@ -70,6 +94,26 @@ public sealed interface Article {
                     "two pieces of %s have the same id; each needs its own".formatted(name));
             pieces = List.copyOf(pieces);
             lines = List.copyOf(lines);
+            Set<Id> there = pieces.stream().map(Piece::id).collect(Collectors.toSet());
+            // What is sewn to a piece that is gone goes with it.
+            pairs = pairs.stream().filter(p -> there.containsAll(List.of(p.one(), p.other()))).toList();
+            seams = seams.stream().filter(s -> there.containsAll(List.of(s.first().piece(), s.second().piece())))
+                    .toList();
+        }
+
+        public Optional<Piece> piece(Id piece) {
+            return pieces.stream().filter(p -> p.id().equals(piece)).findFirst();
+        }
+
+        /** @return with one piece changed */
+        public Flat editPiece(Id piece, UnaryOperator<Piece> change) {
+            return with().pieces(pieces.stream().map(p -> p.id().equals(piece) ? change.apply(p) : p).toList())
+                    .build();
+        }
+
+        /** @return the piece that mirrors it */
+        public Optional<Id> partner(Id piece) {
+            return pairs.stream().flatMap(p -> p.other(piece).stream()).findFirst();
         }
 
         @Override

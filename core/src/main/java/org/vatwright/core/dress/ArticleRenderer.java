@@ -3,6 +3,7 @@ package org.vatwright.core.dress;
 import java.util.Optional;
 import java.util.function.Function;
 
+import org.vatwright.core.drape.Drape;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.pattern.Design;
@@ -31,12 +32,17 @@ public record ArticleRenderer(Function<Id, Optional<Design>> designs, TileSource
 
     /** @param density of the picture; its size is the article's in whole pixels */
     public Raster render(Cut cut, Density density, Work work) {
-        return new DressedRows(this, cut, density, SampledCloth.WHILE_LOOKING_PX, work.telling(share -> {}))
-                .gathered(work);
+        return render(cut, density, Drape.TRUE_PX, work);
+    }
+
+    /** @return the same. @param tolerancePx how far off draped cloth may be */
+    public Raster render(Cut cut, Density density, double tolerancePx, Work work) {
+        return new DressedRows(this, cut, density, SampledCloth.WHILE_LOOKING_PX, tolerancePx,
+                work.telling(share -> {})).gathered(work);
     }
 
     /** @return the article row by row. @param density of the picture */
     public RowSource rows(Cut cut, Density density, Work work) {
-        return new DressedRows(this, cut, density, Raster.MOST_PX, work.telling(share -> {}));
+        return new DressedRows(this, cut, density, Raster.MOST_PX, Drape.TRUE_PX, work.telling(share -> {}));
     }
 }

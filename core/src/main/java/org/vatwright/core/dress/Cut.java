@@ -61,6 +61,16 @@ public record Cut(Article article, double widthMm, double heightMm, List<Piece> 
         return article.dressing(piece.id()).lay();
     }
 
+    /** @return all that a piece wears */
+    public Dressing dressing(Piece piece) {
+        return article.dressing(piece.id());
+    }
+
+    /** @return the picture that it is drawn over */
+    public Optional<Backing> backing() {
+        return article instanceof Article.Flat f ? f.backing() : Optional.empty();
+    }
+
     /** @return the piece of that id, when there is one */
     public Optional<Piece> piece(Id id) {
         return pieces.stream().filter(p -> p.id().equals(id)).findFirst();
@@ -73,11 +83,12 @@ public record Cut(Article article, double widthMm, double heightMm, List<Piece> 
 
     /** @return how many pieces wear something */
     public long dressed() {
-        return pieces.stream().filter(p -> lay(p).isPresent()).count();
+        return pieces.stream().filter(p -> dressing(p).seen()).count();
     }
 
-    /** @return the topmost piece at that place, in mm */
+    /** @return the topmost piece that is seen at that place, in mm */
     public Optional<Piece> pieceAt(double x, double y) {
-        return pieces.reversed().stream().filter(p -> p.outline().contains(x, y)).findFirst();
+        return pieces.reversed().stream()
+                .filter(p -> !p.hidden() && p.outline().contains(x - p.asideX(), y - p.asideY())).findFirst();
     }
 }

@@ -10,22 +10,13 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 
-import org.vatwright.core.colour.Colourway;
-import org.vatwright.core.map.Affine;
 import org.vatwright.core.measure.Density;
-import org.vatwright.core.pattern.Design;
 import org.vatwright.core.raster.Compositor;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.RowSource;
 import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;
-import org.vatwright.core.render.Cloth;
-import org.vatwright.core.render.FieldRenderer;
-import org.vatwright.core.render.FieldSpec;
-import org.vatwright.core.render.SampledCloth;
-import org.vatwright.core.repeat.Tile;
 
 /** The rows of a dressed article: its pieces and lines made ready once, laid on in order for whatever rows are asked for. */
 final class DressedRows implements RowSource {
@@ -35,9 +26,8 @@ final class DressedRows implements RowSource {
         Shape shape();
     }
 
-    /** Cloth cut by a shape. */
-    private record Filled(Shape shape, SampledCloth cloth, Affine map, Lay lay,
-            List<PieceGradient> gradients) implements Step {}
+    /** Cloth cut by a shape. @param white how bright the picture's bright parts are there */
+    private record Filled(Shape shape, Worn worn, float white) implements Step {}
 
     private record Drawn(Shape shape, int colour) implements Step {}
 
@@ -48,53 +38,34 @@ final class DressedRows implements RowSource {
     /** Of the shapes in work: their rows are asked for once, from the top. */
     private final Map<Shape, ShapeMask> masks = new IdentityHashMap<>();
     private final List<Step> steps = new ArrayList<>();
+    private final Optional<PictureLight> light;
+    /** Whether the picture is part of what is made. */
+    private final boolean kept;
 
-    /** @param mostPx of a tile that is painted whole */
-    DressedRows(ArticleRenderer how, Cut cut, Density density, long mostPx, Work work) {
+    /** @param mostPx of a tile that is painted whole @param tolerancePx how far off draped cloth may be */
+    DressedRows(ArticleRenderer how, Cut cut, Density density, long mostPx, double tolerancePx, Work work) {
         width = density.wholePx(cut.widthMm());
         height = density.wholePx(cut.heightMm());
+        light = cut.backing().filter(b -> b.kept() || cut.pieces().stream().anyMatch(p -> cut.dressing(p).light() > 0))
+                .map(b -> PictureLight.of(b, width, height, work));
+        kept = cut.backing().filter(Backing::kept).isPresent();
+        Worn.Making making = new Worn.Making(how, cut, density, mostPx, tolerancePx, work);
         AffineTransform toPx = AffineTransform.getScaleInstance(density.px(1), density.px(1));
         for (Piece piece : cut.pieces()) {
             work.goOn();
-            Shape shape = piece.outline().path(toPx);
-            cut.lay(piece).flatMap(lay -> filled(how, lay, shape, run(cut, lay, shape, toPx), density, mostPx, work))
-                    .ifPresent(steps::add);
+            if (piece.hidden()) {
+                continue;
+            }
+            Shape shape = piece.seen().path(toPx);
+            for (Worn worn : Worn.of(piece, shape, making)) {
+                float white = worn.light() > 0 ? light.map(l -> l.white(shape)).orElse(1f) : 1;
+                steps.add(new Filled(shape, worn, white));
+            }
             piece.stroke().ifPresent(pen -> steps.add(drawn(shape, pen, density)));
         }
         for (Article.Line line : cut.lines()) {
             steps.add(drawn(line.outline().path(toPx), line.stroke(), density));
         }
-    }
-
-    /** @return what a gradient across the piece crosses, in pixels */
-    private static Rectangle2D run(Cut cut, Lay lay, Shape shape, AffineTransform toPx) {
-        return !lay.together()
-                ? shape.getBounds2D()
-                : cut.pieces().stream()
-                        .filter(p -> cut.lay(p).filter(l -> l.together() && l.design().equals(lay.design()))
-                                .isPresent())
-                        .map(p -> p.outline().path(toPx).getBounds2D()).reduce(Rectangle2D::createUnion)
-                        .orElseThrow();
-    }
-
-    /** @param run what a gradient across the piece crosses */
-    private static Optional<Step> filled(ArticleRenderer how, Lay lay, Shape shape, Rectangle2D run, Density density,
-            long mostPx, Work work) {
-        return how.designs().apply(lay.design()).map(design -> {
-            Colourway worn = how.colourway().flatMap(design.palette()::find)
-                    .orElseGet(() -> design.palette().orFirst(lay.colourway()));
-            FieldSpec spec = new FieldSpec(1, 1, density, lay.scale(), lay.grainDeg(), lay.startX(), lay.startY());
-            Function<Design, SampledCloth> cloths = d -> SampledCloth.of(new Cloth(d, worn, how.phase()),
-                    FieldRenderer.tileGrid(d, spec), how.tiles(), mostPx, work);
-            Design begun = PieceGradient.begun(design);
-            return new Filled(shape, cloths.apply(begun), map(spec, design), lay,
-                    PieceGradient.all(design, begun, run, cloths));
-        });
-    }
-
-    private static Affine map(FieldSpec spec, Design design) {
-        Tile size = design.repeat().tile();
-        return spec.toTile(size.widthMm(), size.heightMm());
     }
 
     private static Step drawn(Shape shape, Pen pen, Density density) {
@@ -122,6 +93,9 @@ final class DressedRows implements RowSource {
     @Override
     public void rows(int[] out, int from, int to, Work work) {
         Arrays.fill(out, 0, (to - from) * width, 0);
+        if (kept) {
+            System.arraycopy(light.orElseThrow().picture().argb(), from * width, out, 0, (to - from) * width);
+        }
         for (Step step : steps) {
             work.goOn();
             ShapeMask mask = mask(step.shape(), from, to);
@@ -153,20 +127,19 @@ final class DressedRows implements RowSource {
     private void fill(int[] out, int top, ShapeMask mask, Filled filled, Work work) {
         Raster cloth = new Raster(mask.width(), mask.height());
         Work quiet = work.telling(share -> {});
-        Affine map = filled.map().from(mask.x(), mask.y());
-        filled.cloth().sample(map, cloth, quiet);
-        if (!filled.gradients().isEmpty()) {
-            PieceGradient.lay(filled.gradients(), map, cloth, mask.x(), mask.y(), quiet);
+        Worn worn = filled.worn();
+        worn.draw(cloth, mask.x(), mask.y(), quiet);
+        if (worn.light() > 0) {
+            light.ifPresent(l -> l.lay(cloth, mask.x(), mask.y(), filled.white(), worn.light()));
         }
-        Lay lay = filled.lay();
         Rows.each(mask.height(), 32, quiet, (from, to) -> {
             for (int row = from; row < to; row++) {
                 int at = (mask.y() - top + row) * width + mask.x();
                 for (int x = 0; x < mask.width(); x++) {
                     int cover = mask.cover()[row * mask.width() + x] & 255;
                     if (cover > 0) {
-                        out[at + x] = Compositor.blended(out[at + x], cloth.at(x, row), lay.opacity() * cover / 255,
-                                lay.mode());
+                        out[at + x] = Compositor.blended(out[at + x], cloth.at(x, row), worn.opacity() * cover / 255,
+                                worn.mode());
                     }
                 }
             }

@@ -1,17 +1,41 @@
 package org.vatwright.core.dress;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
 import java.util.Optional;
+
+import org.vatwright.core.drape.Drape;
+import org.vatwright.core.measure.Require;
 
 /**
  * What one piece wears.
  *
  * @param lay how its design lies on it; bare when there is none
+ * @param drape how its cloth is bent
+ * @param shade how much how the cloth turns to the light is seen, 0 to 1
+ * @param light how much of the light of the article's picture falls on it, 0 to 1
+ * @param prints figures laid on it once, the lowest first
  */
-public record Dressing(Optional<Lay> lay) {
+@RecordBuilder
+public record Dressing(Optional<Lay> lay, Optional<Drape> drape, double shade, double light,
+        List<Print> prints) implements DressingBuilder.With {
 
-    public static final Dressing BARE = new Dressing(Optional.empty());
+    public static final Dressing BARE = new Dressing(Optional.empty(), Optional.empty(), 0, 0, List.of());
+    public static final int MOST_PRINTS = 200;
+
+    public Dressing {
+        Require.within("shade of the drape", shade * 100, 0, 100, "%");
+        Require.within("light of the picture", light * 100, 0, 100, "%");
+        Require.within("figures on a piece", prints.size(), 0, MOST_PRINTS);
+        prints = List.copyOf(prints);
+    }
 
     public static Dressing of(Lay lay) {
-        return new Dressing(Optional.of(lay));
+        return BARE.withLay(Optional.of(lay));
+    }
+
+    /** @return whether anything is seen of it */
+    public boolean seen() {
+        return lay.isPresent() || !prints.isEmpty();
     }
 }

@@ -33,14 +33,23 @@ public record Dressings(Map<Id, Dressing> byPiece) {
     }
 
     public Dressings with(Id piece, Optional<Lay> lay) {
+        return with(piece, of(piece).withLay(lay));
+    }
+
+    public Dressings with(Id piece, Dressing dressing) {
         Map<Id, Dressing> changed = new TreeMap<>(byPiece);
-        changed.put(piece, new Dressing(lay));
+        changed.put(piece, dressing);
         return new Dressings(changed);
     }
 
     /** @return with every lay changed */
     public Dressings each(UnaryOperator<Lay> change) {
-        return new Dressings(byPiece.entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey,
-                e -> new Dressing(e.getValue().lay().map(change)))));
+        return eachDressing(d -> d.withLay(d.lay().map(change)));
+    }
+
+    /** @return with all that every piece wears changed */
+    public Dressings eachDressing(UnaryOperator<Dressing> change) {
+        return new Dressings(byPiece.entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, e -> change.apply(e.getValue()))));
     }
 }

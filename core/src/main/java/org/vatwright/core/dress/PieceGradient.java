@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 
-import org.vatwright.core.map.Affine;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Gradient;
@@ -28,6 +27,12 @@ record PieceGradient(Fill.OfGradient gradient, List<Stop> stops, Rectangle2D run
     private static final int STRIP_ROWS = 32;
 
     record Stop(double place, SampledCloth cloth) {}
+
+    /** Reads a cloth as the piece lies on it. */
+    @FunctionalInterface
+    interface Reader {
+        void read(SampledCloth cloth, Raster out, Work work);
+    }
 
     /** @return with every gradient across the piece at its first ink */
     static Design begun(Design design) {
@@ -65,13 +70,13 @@ record PieceGradient(Fill.OfGradient gradient, List<Stop> stops, Rectangle2D run
      * @param cloth with all gradients at their first inks; takes what they make of it
      * @param left,top of it in the article, in pixels
      */
-    static void lay(List<PieceGradient> all, Affine map, Raster cloth, int left, int top, Work work) {
+    static void lay(List<PieceGradient> all, Reader map, Raster cloth, int left, int top, Work work) {
         int[] first = all.size() == 1 ? cloth.argb() : cloth.argb().clone();
         for (PieceGradient one : all) {
             List<Raster> seen = new ArrayList<>();
             for (Stop stop : one.stops) {
                 Raster at = new Raster(cloth.width(), cloth.height());
-                stop.cloth.sample(map, at, work);
+                map.read(stop.cloth, at, work);
                 seen.add(at);
             }
             Rows.each(cloth.height(), STRIP_ROWS, work, (from, to) -> {

@@ -13,9 +13,12 @@ public final class FourCorners implements ClothMap {
 
     /** Rows of the matrix from a place in the picture to (u w, v w, w). */
     private final double[] m;
+    /** The sign of w on this side of the horizon. */
+    private final double front;
 
-    private FourCorners(double[] m) {
+    private FourCorners(double[] m, double front) {
         this.m = m;
+        this.front = front;
     }
 
     /**
@@ -50,7 +53,7 @@ public final class FourCorners implements ClothMap {
             m[3 + k] = v * back[6 + k] + high * back[3 + k];
             m[6 + k] = back[6 + k];
         }
-        return new FourCorners(m);
+        return new FourCorners(m, Math.signum(m[6] * x[0] + m[7] * y[0] + m[8]));
     }
 
     private static void convex(double[] x, double[] y) {
@@ -66,11 +69,23 @@ public final class FourCorners implements ClothMap {
         }
     }
 
+    /** @return the map that goes on from there: what lay at (u, v) now lies where {@code next} has that place */
+    public FourCorners then(Affine next) {
+        double[] n = m.clone();
+        for (int k = 0; k < 3; k++) {
+            n[k] = next.ux() * m[k] + next.uy() * m[3 + k] + next.u0() * m[6 + k];
+            n[3 + k] = next.vx() * m[k] + next.vy() * m[3 + k] + next.v0() * m[6 + k];
+        }
+        return new FourCorners(n, front);
+    }
+
+    /** Beyond the horizon there is no cloth. */
     @Override
     public void at(double x, double y, double[] uv) {
         double w = m[6] * x + m[7] * y + m[8];
-        uv[0] = (m[0] * x + m[1] * y + m[2]) / w;
-        uv[1] = (m[3] * x + m[4] * y + m[5]) / w;
+        double turns = w * front > 0 ? 1 / w : Double.NaN;
+        uv[0] = (m[0] * x + m[1] * y + m[2]) * turns;
+        uv[1] = (m[3] * x + m[4] * y + m[5]) * turns;
     }
 
     @Override
@@ -79,6 +94,6 @@ public final class FourCorners implements ClothMap {
         for (int row = 0; row < 9; row += 3) {
             moved[row + 2] += m[row] * x + m[row + 1] * y;
         }
-        return new FourCorners(moved);
+        return new FourCorners(moved, front);
     }
 }

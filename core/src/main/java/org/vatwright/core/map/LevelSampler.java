@@ -2,128 +2,184 @@ package org.vatwright.core.map;
 
 import java.util.Arrays;
 
+import org.vatwright.core.colour.Light;
 import org.vatwright.core.colour.LightMix;
-import org.vatwright.core.raster.Bilinear;
+import org.vatwright.core.colour.Packed;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;
 
 /**
- * Samples a tile through any map. How much is shrunk at a place follows from how far its neighbours lie apart on the tile; it
- * is worked out at the corners of small blocks and goes over evenly between them, so that no block shows. Where one way is
- * shrunk more than the other, several samples are taken along that way.
+ * Samples a tile through any map: each place from the halved tiles that are as dense as the picture is there, several samples
+ * along the way that is shrunk more, all mixed as light. Where next to nothing is shrunk one bilinear sample is all.
  */
 final class LevelSampler {
 
-    private static final int BLOCK = 16;
-    private static final int STRIP_ROWS = 64;
-    /** Samples along the way that is shrunk more. */
-    private static final int MOST_TAPS = 8;
+    /** So few rows of a net that their places stay in the nearest cache. */
+    private static final int NET_ROWS = 6;
+    /** Up to this level the tile itself is dense enough: a bilinear sample takes in as much. Above, levels go over evenly. */
+    private static final float ONE = 0.3f;
+    /** Shares are whole numbers of this many. */
+    private static final int SHARE_BITS = 8;
+    private static final int SHARES = 1 << SHARE_BITS;
+    /** Light of the 256 values, in whole numbers; times the shares it fits. */
+    private static final int[] LINEAR = new int[256];
+    private static final int LIGHT_BITS = 14;
 
-    private final Raster[] levels;
-    private final ClothMap map;
-    private final int width;
-    private final int height;
-
-    LevelSampler(Raster[] levels, ClothMap map) {
-        this.levels = levels;
-        this.map = map;
-        width = levels[0].width();
-        height = levels[0].height();
+    static {
+        for (int i = 0; i < 256; i++) {
+            LINEAR[i] = Math.round(Light.linear(i) * (1 << LIGHT_BITS));
+        }
     }
 
-    /** How the neighbourhood of a place lies on the tile. @param u,v along the longer side of a pixel's shadow, in tiles */
-    private record Shadow(double level, double u, double v) {}
+    private final TileLevel[] levels;
+    private final int tileWidth;
+    private final int tileHeight;
+    private final boolean opaque;
 
-    void sample(Raster out, Work work) {
-        Rows.each(out.height(), STRIP_ROWS, work, (from, to) -> {
-            for (int top = from; top < to; top += BLOCK) {
-                Shadow left = null;
-                Shadow leftBelow = null;
-                for (int x = 0; x < out.width(); x += BLOCK) {
-                    Shadow a = left == null ? shadow(x, top) : left;
-                    Shadow c = leftBelow == null ? shadow(x, top + BLOCK) : leftBelow;
-                    left = shadow(x + BLOCK, top);
-                    leftBelow = shadow(x + BLOCK, top + BLOCK);
-                    block(out, x, top, Math.min(to, top + BLOCK), new Shadow[]{a, left, c, leftBelow});
+    /** @param tiles the tile and its halves */
+    LevelSampler(Raster[] tiles) {
+        levels = Arrays.stream(tiles).map(TileLevel::of).toArray(TileLevel[]::new);
+        tileWidth = tiles[0].width();
+        tileHeight = tiles[0].height();
+        opaque = Packed.opaque(tiles[0].argb());
+    }
+
+    void sample(ClothMap map, Reading how, Raster out, Work work) {
+        int rows = map instanceof Net ? NET_ROWS : BlockFooting.BLOCK;
+        ThreadLocal<Footing> footings = ThreadLocal.withInitial(
+                () -> new Footing(out.width(), rows, tileWidth, tileHeight, how.shade() > 0));
+        Rows.each(out.height(), rows, work, (from, to) -> {
+            Footing footing = footings.get();
+            if (map instanceof Net net) {
+                net.lay(footing, from, to - from);
+            } else {
+                BlockFooting.lay(map, footing, from, to - from);
+            }
+            int first = from * out.width();
+            int count = (to - from) * out.width();
+            fill(footing, out.argb(), first, count);
+            if (how.once()) {
+                once(footing, how, out.argb(), first, count);
+            }
+            if (footing.tone != null) {
+                for (int i = 0; i < count; i++) {
+                    out.argb()[first + i] = Tone.shaded(out.argb()[first + i], footing.tone[i] * (float) how.shade());
                 }
             }
         });
     }
 
-    private Shadow shadow(double x, double y) {
-        double[] middle = new double[2];
-        double[] right = new double[2];
-        double[] below = new double[2];
-        map.at(x - 0.5, y - 0.5, middle);
-        map.at(x + 0.5, y - 0.5, right);
-        map.at(x - 0.5, y + 0.5, below);
-        double au = right[0] - middle[0];
-        double av = right[1] - middle[1];
-        double bu = below[0] - middle[0];
-        double bv = below[1] - middle[1];
-        double a = Math.hypot(au * width, av * height);
-        double b = Math.hypot(bu * width, bv * height);
-        double longer = Math.max(a, b);
-        double area = Math.abs(au * bv - av * bu) * width * height;
-        double shorter = Math.max(longer == 0 ? 0 : area / longer, longer / MOST_TAPS);
-        double level = Math.log(Math.max(1, shorter)) / Math.log(2);
-        return a > b ? new Shadow(level, au, av) : new Shadow(level, bu, bv);
-    }
-
-    private void block(Raster out, int left, int top, int bottom, Shadow[] corners) {
-        double[] uv = new double[2];
-        float[] sum = new float[4];
-        int right = Math.min(out.width(), left + BLOCK);
-        for (int y = top; y < bottom; y++) {
-            double t = (y + 0.5 - top) / BLOCK;
-            for (int x = left; x < right; x++) {
-                double s = (x + 0.5 - left) / BLOCK;
-                double level = mix(s, t, corners[0].level, corners[1].level, corners[2].level, corners[3].level);
-                double du = mix(s, t, corners[0].u, corners[1].u, corners[2].u, corners[3].u);
-                double dv = mix(s, t, corners[0].v, corners[1].v, corners[2].v, corners[3].v);
-                map.at(x + 0.5, y + 0.5, uv);
-                out.argb()[y * out.width() + x] = argb(uv, level, du, dv, sum);
+    private void fill(Footing f, int[] out, int first, int count) {
+        TileLevel tile = levels[0];
+        for (int i = 0; i < count; i++) {
+            double u = f.u[i];
+            double v = f.v[i];
+            if (u != u || v != v) {
+                out[first + i] = 0;
+            } else if (f.level[i] < ONE && f.taps[i] == 1) {
+                out[first + i] = tile.at(u, v);
+            } else {
+                out[first + i] = opaque ? mixed(f, i, u, v) : mixedClear(f, i, u, v);
             }
         }
     }
 
-    private static double mix(double s, double t, double a, double b, double c, double d) {
-        return (1 - t) * ((1 - s) * a + s * b) + t * ((1 - s) * c + s * d);
+    private int share(float level, int low) {
+        return Math.max(0, Math.min(SHARES, (int) ((level - low - ONE) * (SHARES / (1 - ONE)))));
     }
 
-    private int argb(double[] uv, double level, double du, double dv, float[] sum) {
-        if (!Double.isFinite(uv[0] + uv[1])) {
-            return 0;
+    private int mixed(Footing f, int i, double u, double v) {
+        int low = Math.min((int) f.level[i], levels.length - 1);
+        int share = share(f.level[i], low);
+        int taps = f.taps[i];
+        TileLevel fine = levels[low];
+        TileLevel coarse = levels[Math.min(low + 1, levels.length - 1)];
+        if (taps == 1 && (share == 0 || share == SHARES)) {
+            return (share == 0 ? fine : coarse).at(u, v);
         }
-        double longer = Math.hypot(du * width, dv * height);
-        int taps = (int) Math.max(1, Math.min(MOST_TAPS, Math.ceil(longer / Math.pow(2, level) - 0.01)));
-        int low = (int) level;
-        float share = (float) (level - low);
-        if (taps == 1 && share == 0) {
-            return Bilinear.argb(level(low), uv[0], uv[1]);
+        if (taps == 1) {
+            return two(fine.at(u, v), coarse.at(u, v), share);
         }
-        Arrays.fill(sum, 0);
+        double stepU = f.du[i] / taps;
+        double stepV = f.dv[i] / taps;
+        if (taps == 2 && (share == 0 || share == SHARES)) {
+            TileLevel one = share == 0 ? fine : coarse;
+            return two(one.at(u - stepU / 2, v - stepV / 2), one.at(u + stepU / 2, v + stepV / 2), SHARES / 2);
+        }
+        double atU = u - stepU * (taps - 1) / 2;
+        double atV = v - stepV * (taps - 1) / 2;
+        int red = 0;
+        int green = 0;
+        int blue = 0;
+        for (int tap = 0; tap < taps; tap++) {
+            if (share < SHARES) {
+                int argb = fine.at(atU, atV);
+                red += (SHARES - share) * LINEAR[argb >> 16 & 255];
+                green += (SHARES - share) * LINEAR[argb >> 8 & 255];
+                blue += (SHARES - share) * LINEAR[argb & 255];
+            }
+            if (share > 0) {
+                int argb = coarse.at(atU, atV);
+                red += share * LINEAR[argb >> 16 & 255];
+                green += share * LINEAR[argb >> 8 & 255];
+                blue += share * LINEAR[argb & 255];
+            }
+            atU += stepU;
+            atV += stepV;
+        }
+        int bits = SHARE_BITS + Integer.numberOfTrailingZeros(taps);
+        return 0xFF000000 | Light.at(red >> bits) << 16 | Light.at(green >> bits) << 8 | Light.at(blue >> bits);
+    }
+
+    /** Two opaque pixels as light. Of nearly the same ones it does not matter how they are mixed. */
+    private static int two(int a, int b, int share) {
+        if (((a ^ b) & 0xFFE0E0E0) == 0) {
+            return Packed.between(a, b, share);
+        }
+        int rest = SHARES - share;
+        return 0xFF000000
+                | Light.at(rest * LINEAR[a >> 16 & 255] + share * LINEAR[b >> 16 & 255] >> SHARE_BITS) << 16
+                | Light.at(rest * LINEAR[a >> 8 & 255] + share * LINEAR[b >> 8 & 255] >> SHARE_BITS) << 8
+                | Light.at(rest * LINEAR[a & 255] + share * LINEAR[b & 255] >> SHARE_BITS);
+    }
+
+    private int mixedClear(Footing f, int i, double u, double v) {
+        int low = Math.min((int) f.level[i], levels.length - 1);
+        float share = (float) share(f.level[i], low) / SHARES;
+        int taps = f.taps[i];
+        TileLevel fine = levels[low];
+        TileLevel coarse = levels[Math.min(low + 1, levels.length - 1)];
+        float[] sum = new float[4];
         for (int tap = 0; tap < taps; tap++) {
             double along = (tap + 0.5) / taps - 0.5;
-            double u = uv[0] + along * du;
-            double v = uv[1] + along * dv;
-            add(Bilinear.argb(level(low), u, v), (1 - share) / taps, sum);
+            add(fine.at(u + along * f.du[i], v + along * f.dv[i]), (1 - share) / taps, sum);
             if (share > 0) {
-                add(Bilinear.argb(level(low + 1), u, v), share / taps, sum);
+                add(coarse.at(u + along * f.du[i], v + along * f.dv[i]), share / taps, sum);
             }
         }
         return LightMix.encode(sum);
-    }
-
-    private Raster level(int level) {
-        return levels[Math.min(level, levels.length - 1)];
     }
 
     private static void add(int argb, float share, float[] sum) {
         float[] light = LightMix.linear(argb);
         for (int k = 0; k < 4; k++) {
             sum[k] += share * light[k];
+        }
+    }
+
+    /** What is shown once ends where it would begin anew, softly over a pixel. */
+    private void once(Footing f, Reading how, int[] out, int first, int count) {
+        for (int i = 0; i < count; i++) {
+            int argb = out[first + i];
+            if (argb != 0) {
+                double across = Math.min(f.u[i], how.mostU() - f.u[i]) * tileWidth;
+                double down = Math.min(f.v[i], how.mostV() - f.v[i]) * tileHeight;
+                double inside = Math.min(across, down) / Math.pow(2, f.level[i]) + 0.5;
+                out[first + i] = inside >= 1
+                        ? argb
+                        : inside > 0 ? Packed.scaled(argb, (int) Math.round(SHARES * inside)) : 0;
+            }
         }
     }
 }

@@ -25,7 +25,7 @@ public final class TorusSampler {
     private final Raster tile;
     private int[] padded;
     private long[] spread;
-    private Levels levels;
+    private LevelSampler levels;
 
     /** Prepares a tile that is sampled several times; the tile is not copied until a sampling needs it. */
     public TorusSampler(Raster tile) {
@@ -43,16 +43,20 @@ public final class TorusSampler {
      * from the level of the tile that is as dense as the picture is there.
      */
     public void sample(ClothMap map, Raster out, Work work) {
-        if (map instanceof Affine affine) {
+        sample(map, Reading.PLAIN, out, work);
+    }
+
+    public void sample(ClothMap map, Reading how, Raster out, Work work) {
+        if (map instanceof Affine affine && !how.once()) {
             affine(affine, out, work);
         } else {
-            new LevelSampler(levels().all(work), map).sample(out, work);
+            levels(work).sample(map, how, out, work);
         }
     }
 
-    private synchronized Levels levels() {
+    private synchronized LevelSampler levels(Work work) {
         if (levels == null) {
-            levels = new Levels(tile);
+            levels = new LevelSampler(new Levels(tile).all(work));
         }
         return levels;
     }

@@ -66,6 +66,11 @@ public record Project(String name, String note, List<Design> designs, List<Artic
                 seen.add(of.picture().raster());
             }
         }));
+        articles.forEach(a -> {
+            if (a instanceof Article.Flat flat) {
+                flat.backing().ifPresent(b -> seen.add(b.picture().raster()));
+            }
+        });
         return seen.stream().mapToLong(r -> (long) r.width() * r.height()).sum();
     }
 

@@ -54,7 +54,7 @@ public record FieldSpec(double widthMm, double heightMm, Density density, double
     }
 
     /** @return the density at which a pixel of the tile is as large as a pixel of the stretch */
-    Density tileDensity() {
+    public Density tileDensity() {
         return new Density(Math.max(0.5, Math.min(20_000, density.dpi() * scale)));
     }
 

@@ -2,9 +2,13 @@ package org.vatwright.core.render;
 
 import org.vatwright.core.colour.Packed;
 import org.vatwright.core.map.Affine;
+import org.vatwright.core.map.ClothMap;
+import org.vatwright.core.map.Reading;
 import org.vatwright.core.map.TorusSampler;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.measure.Density;
+import org.vatwright.core.repeat.Tile;
 import org.vatwright.core.repeat.TileGrid;
 
 /**
@@ -21,6 +25,17 @@ public sealed interface SampledCloth {
 
     /** @param map to the tile, for pictures of about the cloth's density */
     void sample(Affine map, Raster out, Work work);
+
+    /**
+     * A cloth of which any place may be asked for, in any order: its tile is whole. One with more pixels than are painted whole
+     * while somebody looks on is as dense as it can be with so many.
+     */
+    static Whole bent(Cloth cloth, Density density, TileSource tiles, Work work) {
+        Tile tile = cloth.design().repeat().tile();
+        double px = density.px(tile.widthMm()) * density.px(tile.heightMm());
+        double less = Math.min(1, Math.sqrt(WHILE_LOOKING_PX / px));
+        return new Whole(tiles.tile(cloth, TileGrid.at(tile, new Density(Math.max(0.5, density.dpi() * less))), work));
+    }
 
     /**
      * @param grid of the tile at the density of what is seen
@@ -42,6 +57,10 @@ public sealed interface SampledCloth {
         @Override
         public void sample(Affine map, Raster out, Work work) {
             sampler.sample(map, out, work);
+        }
+
+        public void sample(ClothMap map, Reading how, Raster out, Work work) {
+            sampler.sample(map, how, out, work);
         }
     }
 

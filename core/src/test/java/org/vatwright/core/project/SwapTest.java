@@ -40,7 +40,8 @@ class SwapTest {
 
     @Test
     void onlyTheDesignAndItsColourwayAreAnotherOne() {
-        Lay lay = new Lay(STRIPE.id(), STRIPE.palette().first().name(), 0.6, 45, 3, -4, 0.5, BlendMode.MULTIPLY, true);
+        Lay lay = new Lay(STRIPE.id(), STRIPE.palette().first().name(), 0.6, 45, 3, -4, 12, true, 0.5,
+                BlendMode.MULTIPLY, true);
         Article worn = sheet("a", Optional.of(lay));
         Swap swap = new Swap(STRIPE, DOTS);
         assertThat(swap.count(worn)).isEqualTo(1);

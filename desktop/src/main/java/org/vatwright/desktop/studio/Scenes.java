@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 
 import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.drape.Drape;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.ArticleRenderer;
 import org.vatwright.core.dress.Cut;
@@ -66,7 +67,7 @@ public final class Scenes {
 
         public LiveCloth.Subject subject(TileSource tiles) {
             return (fineness, work) -> new ArticleRenderer(project::design, tiles, colourway).render(cut,
-                    density(pxPerMm * fineness), work);
+                    density(pxPerMm * fineness), fineness < 1 ? Drape.FIRST_PX : Drape.TRUE_PX, work);
         }
     }
 

@@ -34,7 +34,7 @@ final class ProjectCodec {
         ArrayNode designs = out.putArray("designs");
         project.designs().forEach(d -> designs.add(DesignCodec.write(d, links)));
         ArrayNode articles = out.putArray("articles");
-        project.articles().forEach(a -> articles.add(ArticleCodec.write(a)));
+        project.articles().forEach(a -> articles.add(ArticleCodec.write(a, links)));
         ArrayNode jobs = out.putArray("jobs");
         project.jobs().forEach(j -> jobs.add(JobCodec.write(j)));
         return out;
@@ -45,8 +45,9 @@ final class ProjectCodec {
         int version = checkVersion(asked, PROJECT);
         JsonIn in = version == 1 ? asked.changed(Version1::brought) : asked;
         in.only("format", "version", "name", "note", "dpi", "limits", "designs", "articles", "jobs");
+        LinksIn pictures = new LinksIn(id -> null, entries);
         return new Project(in.text("name"), in.text("note", ""), ProjectDesigns.read(in, entries),
-                in.list("articles", ArticleCodec::read), in.list("jobs", JobCodec::read),
+                in.list("articles", a -> ArticleCodec.read(a, pictures)), in.list("jobs", JobCodec::read),
                 new Density(in.number("dpi", 300)), limits(in));
     }
 

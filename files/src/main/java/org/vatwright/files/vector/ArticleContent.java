@@ -45,10 +45,7 @@ public record ArticleContent(Cut cut, Function<Id, Optional<Design>> designs, Op
 
         /** @return from the design's mm to the article's: counter-clockwise as seen, y down */
         AffineTransform place() {
-            AffineTransform place = AffineTransform.getTranslateInstance(lay.startX(), lay.startY());
-            place.rotate(-Math.toRadians(lay.grainDeg()));
-            place.scale(lay.scale(), lay.scale());
-            return place;
+            return lay.place();
         }
     }
 

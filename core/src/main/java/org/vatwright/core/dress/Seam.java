@@ -1,0 +1,57 @@
+package org.vatwright.core.dress;
+
+import java.util.List;
+
+import org.vatwright.core.measure.Id;
+import org.vatwright.core.measure.Require;
+
+/**
+ * Where two pieces are sewn to each other.
+ *
+ * @param first,second edges that come to lie on each other, both in the direction in which they are sewn
+ * @param notches marks that meet: shares of the length of both edges, 0 to 1, in rising order
+ */
+public record Seam(Edge first, Edge second, List<Notch> notches) {
+
+    /**
+     * A stretch of a piece's outline.
+     *
+     * @param from,to shares of the length of its outline, 0 to 1; it runs on over the outline's start when it must
+     * @param backwards whether it runs against the outline, from {@code to} back to {@code from}
+     */
+    public record Edge(Id piece, double from, double to, boolean backwards) {
+        public Edge {
+            Require.within("begin of the edge", from, 0, 1, "");
+            Require.within("end of the edge", to, 0, 1, "");
+            Require.that(from != to, "the edge has no length; its begin and end must differ");
+        }
+    }
+
+    /** @param onFirst,onSecond shares of the two edges, 0 to 1 */
+    public record Notch(double onFirst, double onSecond) {
+        public Notch {
+            Require.within("notch", onFirst, 0, 1, "");
+            Require.within("notch", onSecond, 0, 1, "");
+        }
+    }
+
+    public static final int MOST_NOTCHES = 40;
+
+    public Seam {
+        Require.within("notches", notches.size(), 0, MOST_NOTCHES);
+        notches = List.copyOf(notches);
+        for (int i = 1; i < notches.size(); i++) {
+            Require.that(notches.get(i).onFirst() > notches.get(i - 1).onFirst()
+                    && notches.get(i).onSecond() > notches.get(i - 1).onSecond(),
+                    "notch %d does not come after notch %d on both edges".formatted(i + 1, i));
+        }
+    }
+
+    public Seam(Edge first, Edge second) {
+        this(first, second, List.of());
+    }
+
+    public boolean concerns(Id piece) {
+        return first.piece().equals(piece) || second.piece().equals(piece);
+    }
+}
