@@ -10,8 +10,9 @@ import org.vatwright.core.measure.Require;
  *
  * @param first,second edges that come to lie on each other, both in the direction in which they are sewn
  * @param notches marks that meet: shares of the length of both edges, 0 to 1, in rising order
+ * @param laidOn whether one lies on the other, as a pocket does, and is sewn on wherever its edge is
  */
-public record Seam(Edge first, Edge second, List<Notch> notches) {
+public record Seam(Edge first, Edge second, List<Notch> notches, boolean laidOn) {
 
     /**
      * A stretch of a piece's outline.
@@ -48,7 +49,18 @@ public record Seam(Edge first, Edge second, List<Notch> notches) {
     }
 
     public Seam(Edge first, Edge second) {
-        this(first, second, List.of());
+        this(first, second, List.of(), false);
+    }
+
+    /** @return of a piece that lies on another one */
+    public static Seam laidOn(Id below, Id above) {
+        return new Seam(new Edge(below, 0, 1, false), new Edge(above, 0, 1, false), List.of(), true);
+    }
+
+    /** @return with the other piece as the second */
+    public Seam turned() {
+        return new Seam(second, first, notches.stream().map(n -> new Notch(n.onSecond(), n.onFirst())).toList(),
+                laidOn);
     }
 
     public boolean concerns(Id piece) {

@@ -76,7 +76,7 @@ final class FlatCodec {
         edge(out.putObject("second"), seam.second());
         ArrayNode notches = out.putArray("notches");
         seam.notches().forEach(n -> notches.addArray().add(n.onFirst()).add(n.onSecond()));
-        return out;
+        return seam.laidOn() ? out.put("laidOn", true) : out;
     }
 
     private static void edge(ObjectNode out, Seam.Edge edge) {
@@ -132,9 +132,10 @@ final class FlatCodec {
     }
 
     private static Seam seam(JsonIn in) {
-        in.only("first", "second", "notches");
+        in.only("first", "second", "notches", "laidOn");
         return in.placed(() -> new Seam(edge(in.at("first")), edge(in.at("second")),
-                in.list("notches", n -> n.items(JsonIn::asNumber)).stream().map(n -> notch(in, n)).toList()));
+                in.list("notches", n -> n.items(JsonIn::asNumber)).stream().map(n -> notch(in, n)).toList(),
+                in.truth("laidOn", false)));
     }
 
     private static Seam.Notch notch(JsonIn in, List<Double> pair) {

@@ -1,0 +1,108 @@
+package org.vatwright.core.sewing;
+
+import java.awt.geom.AffineTransform;
+import java.awt.geom.NoninvertibleTransformException;
+import java.awt.geom.Rectangle2D;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import org.vatwright.core.drape.Drape;
+import org.vatwright.core.drape.Place;
+import org.vatwright.core.drape.View;
+import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Lay;
+import org.vatwright.core.dress.Piece;
+import org.vatwright.core.dress.Seam;
+import org.vatwright.core.map.Affine;
+import org.vatwright.core.map.ClothMap;
+import org.vatwright.core.measure.Refusal;
+
+/**
+ * A seam of an article as pairs of places that come to lie on each other.
+ *
+ * @param first,second on the outlines, as they are drawn
+ * @param share how far along the first edge, 0 to 1
+ */
+public record SeamLine(List<Place> first, List<Place> second, List<Double> share) {
+
+    public static final int PLACES = 240;
+    private static final double FINE = 20;
+
+    public static SeamLine of(Article.Flat article, Seam seam) {
+        Piece one = piece(article, seam.first().piece());
+        Piece other = piece(article, seam.second().piece());
+        EdgeWalk walkOne = EdgeWalk.of(one.outline());
+        EdgeWalk walkOther = EdgeWalk.of(other.outline());
+        boolean upper = seam.laidOn() && article.pieces().indexOf(one) > article.pieces().indexOf(other);
+        List<Place> first = new ArrayList<>();
+        List<Place> second = new ArrayList<>();
+        List<Double> shares = new ArrayList<>();
+        for (int k = 0; k <= PLACES; k++) {
+            double share = (double) k / PLACES;
+            // What lies on another piece is sewn on where its own edge is.
+            Place there = upper ? walkOne.at(share) : walkOther.at(along(seam.second(), onSecond(seam, share)));
+            first.add(seam.laidOn() ? there : walkOne.at(along(seam.first(), share)));
+            second.add(there);
+            shares.add(share);
+        }
+        return new SeamLine(first, second, shares);
+    }
+
+    private static Piece piece(Article.Flat article, org.vatwright.core.measure.Id id) {
+        return article.piece(id).orElseThrow(() -> new Refusal("a piece of the seam is gone"));
+    }
+
+    /** @return the share of the outline at a share of the edge */
+    static double along(Seam.Edge edge, double share) {
+        double length = edge.to() - edge.from() + (edge.to() < edge.from() ? 1 : 0);
+        return edge.from() + (edge.backwards() ? 1 - share : share) * length;
+    }
+
+    /** Notches meet; between them both edges are eased evenly. */
+    private static double onSecond(Seam seam, double share) {
+        double a = 0;
+        double b = 0;
+        for (Seam.Notch notch : seam.notches()) {
+            if (share < notch.onFirst()) {
+                return b + (share - a) / (notch.onFirst() - a) * (notch.onSecond() - b);
+            }
+            a = notch.onFirst();
+            b = notch.onSecond();
+        }
+        return a == 1 ? b : b + (share - a) / (1 - a) * (1 - b);
+    }
+
+    /** @return the places of the flat cloth that are seen there */
+    static List<Place> cloth(List<Place> seen, Optional<Drape> drape) {
+        if (drape.filter(d -> !d.atRest()).isEmpty()) {
+            return seen;
+        }
+        Rectangle2D box = new Rectangle2D.Double(seen.getFirst().x() * FINE, seen.getFirst().y() * FINE, 1, 1);
+        seen.forEach(p -> box.add(p.x() * FINE, p.y() * FINE));
+        ClothMap map = drape.get().map(new View(FINE, new Affine(0, 1, 0, 0, 0, 1), box, Drape.TRUE_PX));
+        List<Place> cloth = new ArrayList<>();
+        double[] uv = new double[2];
+        for (Place p : seen) {
+            map.at(p.x() * FINE, p.y() * FINE, uv);
+            cloth.add(Double.isFinite(uv[0] + uv[1]) ? new Place(uv[0] / FINE, uv[1] / FINE) : p);
+        }
+        return cloth;
+    }
+
+    /** @return the design's places at places of the cloth, in mm of the design */
+    static double[][] design(List<Place> cloth, Lay lay) {
+        AffineTransform back;
+        try {
+            back = lay.place().createInverse();
+        } catch (NoninvertibleTransformException e) {
+            throw new Refusal("the lay is too small to be matched", e);
+        }
+        double[][] places = new double[cloth.size()][];
+        for (int i = 0; i < places.length; i++) {
+            places[i] = new double[]{cloth.get(i).x(), cloth.get(i).y()};
+            back.transform(places[i], 0, places[i], 0, 1);
+        }
+        return places;
+    }
+}
