@@ -1,6 +1,8 @@
 package org.vatwright.core.sewing;
 
+import java.util.ArrayDeque;
 import java.util.Arrays;
+import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 
@@ -18,6 +20,11 @@ sealed interface Recurrence {
 
     /** @return what to move by so that the greatest of what is left of all of them is least */
     double[] best(double[][] differences);
+
+    /** @return the same for certain, within some hundredths of a mm, however long it takes */
+    default double[] surest(double[][] differences) {
+        return best(differences);
+    }
 
     /** @return how much of what is left is least at best, of all of them */
     default double most(double[][] differences, double[] move) {
@@ -114,9 +121,10 @@ sealed interface Recurrence {
     /** Of cells in a lattice. */
     record Cells(Lattice lattice) implements Recurrence {
 
-        private static final int GRID = 32;
-        private static final double FINEST_MM = 0.002;
-        private static final int STARTS = 12;
+        private static final int GRID = 16;
+        private static final double FINEST_MM = 0.03;
+        private static final int MOST_PARTS = 60_000;
+        private static final int STARTS = 4;
 
         @Override
         public double[] left(double dx, double dy) {
@@ -165,26 +173,40 @@ sealed interface Recurrence {
                     best = move;
                 }
             }
-            return searched(differences, best);
+            return best;
         }
 
-        /** Where cells meet, several nearest places take turns; there only a search goes on. */
+        @Override
+        public double[] surest(double[][] differences) {
+            return searched(differences, best(differences));
+        }
+
+        /**
+         * Branch and bound: moved by so much, what is left changes by no more than that; so a part of the cell whose middle is worse
+         * than the best by more than its reach holds nothing better.
+         */
         private double[] searched(double[][] differences, double[] start) {
             double[] best = start;
             double least = most(differences, best);
-            for (double step = 1; step > FINEST_MM;) {
-                boolean better = false;
-                for (int k = 0; k < 16 && !better; k++) {
-                    double[] next = {best[0] + step * Math.cos(k * Math.PI / 8),
-                            best[1] + step * Math.sin(k * Math.PI / 8)};
-                    double there = most(differences, next);
-                    if (there < least - 1e-9) {
-                        least = there;
-                        best = next;
-                        better = true;
+            double reach = Math.hypot(Math.abs(lattice.ax()) + Math.abs(lattice.bx()),
+                    Math.abs(lattice.ay()) + Math.abs(lattice.by())) / 2;
+            Deque<double[]> parts = new ArrayDeque<>();
+            parts.add(new double[]{0.5, 0.5, 1});
+            for (int n = 0; n < MOST_PARTS && !parts.isEmpty(); n++) {
+                double[] part = parts.poll();
+                double[] middle = {part[0] * lattice.ax() + part[1] * lattice.bx(),
+                        part[0] * lattice.ay() + part[1] * lattice.by()};
+                double there = most(differences, middle);
+                if (there < least) {
+                    least = there;
+                    best = middle;
+                }
+                if (there - reach * part[2] < least - FINEST_MM) {
+                    for (int k = 0; k < 4; k++) {
+                        parts.add(new double[]{part[0] + (k % 2 - 0.5) * part[2] / 2,
+                                part[1] + (k / 2 - 0.5) * part[2] / 2, part[2] / 2});
                     }
                 }
-                step = better ? step : step / 2;
             }
             return best;
         }

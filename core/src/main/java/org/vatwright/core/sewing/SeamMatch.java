@@ -1,6 +1,5 @@
 package org.vatwright.core.sewing;
 
-import java.awt.geom.AffineTransform;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -129,10 +128,10 @@ public final class SeamMatch {
 
     /** @param turning whether the grain of the second piece may turn @return its lay that fits best */
     public Lay matched(boolean turning) {
-        Lay straight = moved(lay);
         if (!turning) {
-            return straight;
+            return moved(lay, recurs.surest(differences(lay)));
         }
+        Lay straight = moved(lay);
         Lay best = straight;
         double least = most(straight);
         for (double degrees : turns()) {
@@ -143,7 +142,8 @@ public final class SeamMatch {
                 best = turned;
             }
         }
-        return finer(best, least);
+        Lay turned = finer(best, least);
+        return moved(turned, recurs.surest(differences(turned)));
     }
 
     private double most(Lay second) {
@@ -156,13 +156,14 @@ public final class SeamMatch {
     }
 
     private Lay moved(Lay second) {
-        double[] move = recurs.best(differences(second));
+        return moved(second, recurs.best(differences(second)));
+    }
+
+    private Lay moved(Lay second, double[] move) {
         double[] onCloth = new double[2];
-        AffineTransform place = second.place();
-        place.deltaTransform(move, 0, onCloth, 0, 1);
         // A period may be far away; the nearest start that lays it so is the one.
         double[] left = recurs.left(move[0], move[1]);
-        place.deltaTransform(left, 0, onCloth, 0, 1);
+        second.place().deltaTransform(left, 0, onCloth, 0, 1);
         return second.withStart(second.startX() - onCloth[0], second.startY() - onCloth[1]);
     }
 
