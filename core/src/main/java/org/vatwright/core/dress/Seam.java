@@ -1,8 +1,10 @@
 package org.vatwright.core.dress;
 
 import java.util.List;
+import java.util.Locale;
 
 import org.vatwright.core.measure.Id;
+import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.measure.Require;
 
 /**
@@ -11,8 +13,39 @@ import org.vatwright.core.measure.Require;
  * @param first,second edges that come to lie on each other, both in the direction in which they are sewn
  * @param notches marks that meet: shares of the length of both edges, 0 to 1, in rising order
  * @param laidOn whether one lies on the other, as a pocket does, and is sewn on wherever its edge is
+ * @param meets what of the design
  */
-public record Seam(Edge first, Edge second, List<Notch> notches, boolean laidOn) {
+public record Seam(Edge first, Edge second, List<Notch> notches, boolean laidOn, Meets meets) {
+
+    /** What is to go on over the seam, as a plaid on a leaning sleeve cannot go on both ways at once. */
+    public enum Meets {
+        BOTH("both ways"), LEVEL("level bars"), UPRIGHT("upright bars");
+
+        private final String words;
+
+        Meets(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        public String keyword() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+
+        /** @throws Refusal for a word that is none of them */
+        public static Meets parse(String text) {
+            for (Meets one : values()) {
+                if (one.keyword().equals(text)) {
+                    return one;
+                }
+            }
+            throw new Refusal("\"%s\" is nothing that meets; it should be both, level or upright".formatted(text));
+        }
+    }
+
 
     /**
      * A stretch of a piece's outline.
@@ -49,18 +82,22 @@ public record Seam(Edge first, Edge second, List<Notch> notches, boolean laidOn)
     }
 
     public Seam(Edge first, Edge second) {
-        this(first, second, List.of(), false);
+        this(first, second, List.of(), false, Meets.BOTH);
     }
 
     /** @return of a piece that lies on another one */
     public static Seam laidOn(Id below, Id above) {
-        return new Seam(new Edge(below, 0, 1, false), new Edge(above, 0, 1, false), List.of(), true);
+        return new Seam(new Edge(below, 0, 1, false), new Edge(above, 0, 1, false), List.of(), true, Meets.BOTH);
     }
 
     /** @return with the other piece as the second */
     public Seam turned() {
         return new Seam(second, first, notches.stream().map(n -> new Notch(n.onSecond(), n.onFirst())).toList(),
-                laidOn);
+                laidOn, meets);
+    }
+
+    public Seam withMeets(Meets other) {
+        return new Seam(first, second, notches, laidOn, other);
     }
 
     public boolean concerns(Id piece) {

@@ -24,10 +24,11 @@ import org.vatwright.core.repeat.Repeat;
  * @param layers from the ground up
  * @param fills other designs and pictures that serve as inks, each name once and none that a slot has
  * @param provenance where it comes from
+ * @param upright whether it has a right way up
  */
 @RecordBuilder
 public record Design(Id id, String name, Repeat repeat, Ink ground, List<Layer> layers, Palette palette,
-        Guides guides, List<Fill> fills, Provenance provenance) implements DesignBuilder.With {
+        Guides guides, List<Fill> fills, Provenance provenance, boolean upright) implements DesignBuilder.With {
 
     public static final int MOST_FILLS = 100;
 
@@ -63,6 +64,12 @@ public record Design(Id id, String name, Repeat repeat, Ink ground, List<Layer> 
     /** A new one without fills. */
     public Design(String name, Repeat repeat, Ink ground, List<Layer> layers, Palette palette, Guides guides) {
         this(Id.fresh(), name, repeat, ground, layers, palette, guides, List.of(), Provenance.NONE);
+    }
+
+    /** As right on its head as on its feet. */
+    public Design(Id id, String name, Repeat repeat, Ink ground, List<Layer> layers, Palette palette, Guides guides,
+            List<Fill> fills, Provenance provenance) {
+        this(id, name, repeat, ground, layers, palette, guides, fills, provenance, false);
     }
 
     private static void checkInk(Ink ink, Palette palette, Set<String> fills) {

@@ -6,11 +6,14 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 
+import org.vatwright.core.dress.Seam;
 import org.vatwright.core.family.stripe.Stripes;
 import org.vatwright.core.family.stripe.Waves;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Lattice;
+import org.vatwright.core.repeat.Repeat;
 
 /** Which moves leave a design as it is, and so what of a difference between two places is seen. Lengths in mm of the design. */
 sealed interface Recurrence {
@@ -37,7 +40,21 @@ sealed interface Recurrence {
     }
 
     /** @return of bands when all that is seen are bands in one direction, else of the lattice of its cells */
-    static Recurrence of(Design design) {
+    static Recurrence of(Design design, Seam.Meets meets) {
+        Repeat cell = design.repeat();
+        return switch (meets) {
+            case BOTH -> of(design);
+            // From column to column of a drop the bars come again sooner, so do those of a brick from row to row.
+            case LEVEL -> new Bands(0, 1, cell.heightMm() / (cell.arrangement() instanceof Arrangement.Drop(var f)
+                    ? f.denominator()
+                    : 1));
+            case UPRIGHT -> new Bands(1, 0, cell.widthMm() / (cell.arrangement() instanceof Arrangement.Brick(var f)
+                    ? f.denominator()
+                    : 1));
+        };
+    }
+
+    private static Recurrence of(Design design) {
         List<Layer> seen = design.layers().stream().filter(Layer::visible).toList();
         Optional<Recurrence> bands = seen.isEmpty() || !seen.stream().allMatch(l -> l.structure() instanceof Stripes)
                 ? Optional.empty()

@@ -84,7 +84,7 @@ public final class SeamMatch {
         SeamLine line = SeamLine.of(article, seam);
         double[][] wanted = SeamLine.design(
                 SeamLine.cloth(line.first(), article.dressing(seam.first().piece()).drape()), first);
-        return new SeamMatch(Recurrence.of(design), line,
+        return new SeamMatch(Recurrence.of(design, seam.meets()), line,
                 SeamLine.cloth(line.second(), article.dressing(seam.second().piece()).drape()), wanted, other,
                 first.scale());
     }

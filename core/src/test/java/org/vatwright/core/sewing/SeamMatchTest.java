@@ -169,12 +169,31 @@ class SeamMatchTest {
         assertThat(match.left(matched).most()).isLessThan(1e-6);
     }
 
+    /** A cell of 30 x 24 mm in half drop: level bars come again every 12 mm, upright ones every 30. */
+    @Test
+    void oneWayAloneIsMatchedWhereBothCannotBe() {
+        Outline one = Outline.parse("M 100 100 L 100 400 L 400 400 L 400 100 Z");
+        Outline other = Outline.parse("M 500 107 L 500 407 L 800 407 L 800 107 Z");
+        Lay first = new Lay(DOTS.id(), DOTS.palette().first().name());
+        Article.Flat article = pair(one, first, other, first.withStart(3, 1));
+        Seam level = seam(article).withMeets(Seam.Meets.LEVEL);
+        SeamMatch match = SeamMatch.of(article, level, DESIGNS);
+        Lay matched = match.matched(false);
+        assertThat(matched.startX()).isEqualTo(3);
+        // 7 mm lower it begins 7 lower, or as much more or less as recurs; the nearest is -5.
+        assertThat(Math.floorMod(Math.round(matched.startY() * 1000), 12_000)).isEqualTo(7000);
+        assertThat(match.left(matched).most()).isLessThan(1e-9);
+        SeamMatch upright = SeamMatch.of(article, seam(article).withMeets(Seam.Meets.UPRIGHT), DESIGNS);
+        assertThat(Math.floorMod(Math.round(upright.matched(false).startX() * 1000), 30_000)).isEqualTo(10_000);
+        assertThat(upright.matched(false).startY()).isEqualTo(1);
+    }
+
     @Test
     void notchesMeet() {
         Outline one = Outline.parse("M 0 0 L 0 300 L 400 300 L 400 0 Z");
         Outline other = Outline.parse("M 600 0 L 600 300 L 1000 300 L 1000 0 Z");
         Seam seam = new Seam(new Seam.Edge(ONE, 0, 300 / 1400.0, false), new Seam.Edge(OTHER, 0, 300 / 1400.0, false),
-                List.of(new Seam.Notch(0.5, 0.4)), false);
+                List.of(new Seam.Notch(0.5, 0.4)), false, Seam.Meets.BOTH);
         Lay lay = new Lay(STRIPE.id(), STRIPE.palette().first().name());
         SeamLine line = SeamLine.of(pair(one, lay, other, lay), seam);
         assertThat(line.first().get(120).y()).isEqualTo(150, within(1e-9));

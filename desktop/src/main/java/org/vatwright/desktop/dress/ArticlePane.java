@@ -1,5 +1,6 @@
 package org.vatwright.desktop.dress;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -7,11 +8,13 @@ import java.util.Set;
 
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Cut;
+import org.vatwright.core.dress.Judge;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Piece;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.project.Project;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.cloth.ClothPane;
 import org.vatwright.desktop.cloth.ScaleBar;
@@ -23,6 +26,7 @@ import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.input.DragEvent;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
@@ -44,6 +48,11 @@ final class ArticlePane extends ClothPane {
     private final ClothImage cloth = ClothImage.underTheHand();
     private final Pane under = new Pane();
     private final Pane marks = new Pane();
+    private final SeamMarks seams;
+    private final List<ArticleGrips> grips;
+    private Optional<ArticleGrips> held = Optional.empty();
+    private boolean showsSeams;
+    private final DrapeGrips drape;
     private final SVGPath lit = new SVGPath();
     private final ScaleBar bar = new ScaleBar();
     private Article article;
@@ -63,7 +72,13 @@ final class ArticlePane extends ClothPane {
         lit.getStyleClass().add("piece-lit");
         lit.setMouseTransparent(true);
         Ui.placedByHand(bar);
-        getChildren().addAll(under, cloth, lit, marks, bar);
+        seams = new SeamMarks(studio);
+        // Who comes first takes hold first.
+        drape = new DrapeGrips(studio);
+        grips = List.of(new ToolGrips(studio), drape, new PrintGrips(studio));
+        getChildren().addAll(under, cloth, lit, marks, seams);
+        getChildren().addAll(grips);
+        getChildren().add(bar);
         setOnMouseMoved(this::point);
         setOnMouseExited(e -> light(Optional.empty()));
         addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
@@ -71,6 +86,8 @@ final class ArticlePane extends ClothPane {
         addEventHandler(MouseEvent.MOUSE_RELEASED, e -> {
             grabbing = false;
             studio.endDrag();
+            held.ifPresent(g -> g.release(e));
+            held = Optional.empty();
         });
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         setOnDragOver(this::over);
@@ -105,20 +122,62 @@ final class ArticlePane extends ClothPane {
             return;
         }
         Viewport v = viewport();
-        Scenes.Dressed dressed = new Scenes.Dressed(studio.project(), cut, Optional.empty(), v.pxPerMm());
+        Scenes.Dressed dressed = new Scenes.Dressed(judged(), seen(), Optional.empty(), v.pxPerMm());
         cloth.draw(dressed, dressed.subject(studio.tiles()), cut.widthMm() * v.pxPerMm(), cut.heightMm() * v.pxPerMm());
         cloth.relocate(v.x(), v.y());
         under.getChildren().clear();
-        cut.pieces().stream().filter(p -> cut.lay(p).isEmpty())
+        cut.pieces().stream().filter(p -> !cut.dressing(p).seen() && !p.hidden() && beside(p))
                 .forEach(p -> under.getChildren().add(path(p, "piece-bare")));
         marks.getChildren().clear();
         List<Piece> chosen = cut.pieces().stream().filter(p -> studio.selection().pieces().contains(p.id())).toList();
         chosen.forEach(p -> marks.getChildren().addAll(path(p, "piece-chosen-under"), path(p, "piece-chosen")));
-        chosen.stream().findFirst().flatMap(cut::lay).ifPresent(lay -> startMark(lay, v));
+        // Of bent cloth it is seen elsewhere.
+        chosen.stream().findFirst().filter(p -> cut.dressing(p).drape().isEmpty()).flatMap(cut::lay)
+                .ifPresent(lay -> startMark(lay, v));
         light(pointed);
+        seams.show(article, v, showsSeams);
+        grips.forEach(g -> g.show(cut, v));
         bar.show(v.pxPerMm());
         bar.autosize();
         bar.relocate(14, getHeight() - bar.prefHeight(-1) - 8);
+    }
+
+    private boolean beside(Piece piece) {
+        Set<Id> alone = studio.dressHand().alone();
+        return alone.isEmpty() || alone.contains(piece.id());
+    }
+
+    /** @return the article as it is looked at: some pieces alone, plain cloth to judge a drape by */
+    private Cut seen() {
+        Article judged = studio.dressHand().judge().on(article);
+        List<Piece> pieces = cut.pieces().stream().filter(this::beside).toList();
+        return new Cut(judged, cut.widthMm(), cut.heightMm(), pieces,
+                pieces.size() == cut.pieces().size() ? cut.lines() : List.of());
+    }
+
+    private Project judged() {
+        Judge judge = studio.dressHand().judge();
+        Project project = studio.project();
+        if (judge == Judge.NONE) {
+            return project;
+        }
+        List<Design> designs = new ArrayList<>(project.designs());
+        designs.add(judge.design());
+        return project.withDesigns(designs);
+    }
+
+    /** @param open the chapter that stands open: seams are seen with theirs, a drape in those of the cloth */
+    void showFor(String open) {
+        boolean bends = open.equals("lay") || open.equals("drape");
+        if (open.equals("seams") != showsSeams || bends != drape.shown()) {
+            showsSeams = open.equals("seams");
+            drape.shown(bends);
+            update();
+        }
+    }
+
+    SeamMarks seams() {
+        return seams;
     }
 
     private SVGPath path(Piece piece, String style) {
@@ -130,7 +189,7 @@ final class ArticlePane extends ClothPane {
 
     private void place(SVGPath path, Piece piece) {
         Viewport v = viewport();
-        var shape = piece.outline().path(java.awt.geom.AffineTransform.getScaleInstance(v.pxPerMm(), v.pxPerMm()));
+        var shape = piece.seen().path(java.awt.geom.AffineTransform.getScaleInstance(v.pxPerMm(), v.pxPerMm()));
         path.setContent(org.vatwright.core.shape.Outline.of(shape).data());
         Affine move = new Affine(Transform.translate(v.x(), v.y()));
         path.getTransforms().setAll(move);
@@ -154,7 +213,9 @@ final class ArticlePane extends ClothPane {
     }
 
     private Optional<Piece> pieceAt(double x, double y) {
-        return cut == null ? Optional.empty() : cut.pieceAt(viewport().mmX(x), viewport().mmY(y));
+        return cut == null
+                ? Optional.empty()
+                : cut.pieceAt(viewport().mmX(x), viewport().mmY(y)).filter(p -> !p.locked() && beside(p));
     }
 
     private void point(MouseEvent e) {
@@ -182,7 +243,8 @@ final class ArticlePane extends ClothPane {
 
     private void press(MouseEvent e) {
         requestFocus();
-        if (e.getButton() != MouseButton.PRIMARY) {
+        held = grips.stream().filter(g -> g.press(e)).findFirst();
+        if (held.isPresent() || e.getButton() != MouseButton.PRIMARY) {
             return;
         }
         Optional<Piece> piece = pieceAt(e.getX(), e.getY());
@@ -197,6 +259,9 @@ final class ArticlePane extends ClothPane {
             chosen = Set.of(piece.get().id());
         }
         Set<Id> now = chosen;
+        if (!now.equals(studio.selection().pieces())) {
+            studio.holdDress(h -> h.with().points(Set.of()).figure(-1).build());
+        }
         studio.select(s -> s.withPieces(now));
         grabbing = piece.filter(p -> now.contains(p.id()) && cut.lay(p).isPresent()).isPresent();
         grabX = e.getX();
@@ -207,6 +272,10 @@ final class ArticlePane extends ClothPane {
 
     /** Moves the start of the chosen lays with the hand. */
     private void drag(MouseEvent e) {
+        if (held.isPresent()) {
+            held.get().drag(e);
+            return;
+        }
         if (!grabbing || !studio.dragging() && Math.hypot(e.getX() - grabX, e.getY() - grabY) < 3) {
             return;
         }
@@ -231,21 +300,27 @@ final class ArticlePane extends ClothPane {
     }
 
     private void key(KeyEvent e) {
+        if (grips.stream().anyMatch(g -> g.key(e))) {
+            e.consume();
+            return;
+        }
         double step = e.isShiftDown() ? 10 * NUDGE_MM : NUDGE_MM;
-        double dx = switch (e.getCode()) {
-            case LEFT -> -step;
-            case RIGHT -> step;
-            default -> 0;
-        };
-        double dy = switch (e.getCode()) {
-            case UP -> -step;
-            case DOWN -> step;
-            default -> 0;
-        };
-        if ((dx != 0 || dy != 0) && !studio.selection().pieces().isEmpty()) {
-            move(dx, dy, "nudge the lay by " + Numbers.plain(step) + " mm");
+        double[] way = way(e.getCode());
+        if ((way[0] != 0 || way[1] != 0) && !studio.selection().pieces().isEmpty()) {
+            move(step * way[0], step * way[1], "nudge the lay by " + Numbers.plain(step) + " mm");
             e.consume();
         }
+    }
+
+    /** @return where an arrow key leads: right and down */
+    static double[] way(KeyCode code) {
+        return switch (code) {
+            case LEFT -> new double[]{-1, 0};
+            case RIGHT -> new double[]{1, 0};
+            case UP -> new double[]{0, -1};
+            case DOWN -> new double[]{0, 1};
+            default -> new double[2];
+        };
     }
 
     private Optional<Design> design(DragEvent e) {

@@ -1,7 +1,9 @@
 package org.vatwright.desktop.dress;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -28,6 +30,7 @@ import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
 import org.vatwright.files.blank.Blanks;
 
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -38,6 +41,9 @@ import javafx.scene.layout.VBox;
 /** Dress: the article large, its pieces, the lay of what is chosen. */
 public final class DressStage extends StageView {
 
+    private static final List<String> PIECES = List.of("lay", "drape", "seams", "figure", "piece");
+    private static final List<String> LETTERS = List.of("lay", "drape", "figure", "piece");
+
     private final Desk desk;
     private final ArticlePane pane;
     private final ArticleStrip articles;
@@ -46,7 +52,15 @@ public final class DressStage extends StageView {
     private final VBox pieceCard;
     private final SwapCard cloths;
     private final LayCard lay;
-    private final ChapterLine chapters = new ChapterLine(chapter -> {});
+    private final DrapeCard drape;
+    private final SeamCard seams;
+    private final FigureCard figures;
+    private final PieceCard piece;
+    private final DrawingCard drawing;
+    private final ChapterLine chapters = new ChapterLine(this::open);
+    /** Which chapter is open while pieces are chosen, and while none are. */
+    private String open = "lay";
+    private String openForAll = "cloths";
     private final ClothImage words = new ClothImage();
     private final ClothImage sheet = new ClothImage();
     private final ClothImage blank = new ClothImage();
@@ -63,6 +77,11 @@ public final class DressStage extends StageView {
         card = new ArticleCard(studio);
         lay = new LayCard(studio);
         cloths = new SwapCard(studio);
+        drape = new DrapeCard(studio);
+        seams = new SeamCard(studio, pane.seams());
+        figures = new FigureCard(studio);
+        piece = new PieceCard(studio);
+        drawing = new DrawingCard(studio, desk);
         articles = new ArticleStrip(studio, addMenu());
         empty = new FirstSteps("Nothing to dress yet", List.of(
                 new FirstSteps.Step("first-blank", "A blank", "A garment or a product of our own drawing.", blank,
@@ -82,8 +101,51 @@ public final class DressStage extends StageView {
         pieceCard = Ui.column(6,
                 Ui.row(Ui.label("Pieces", "card-title"), Ui.spring(), Ui.link("choose all", this::all)),
                 pieces, Ui.prose("With Shift several are chosen and set together.", "quiet"));
-        column().getChildren().addAll(card, pieceCard, cloths, chapters, lay);
-        chapters.show(List.of(new ChapterLine.Name("lay", "Lay")), "lay");
+        column().getChildren().addAll(card, pieceCard, chapters, cloths, lay, drape, seams, figures, piece, drawing);
+    }
+
+    private void open(String chapter) {
+        if (studio.selection().pieces().isEmpty()) {
+            openForAll = chapter;
+        } else {
+            open = chapter;
+        }
+        refresh();
+    }
+
+    /** One chapter of what is chosen stands open. */
+    private void chapters(Article article, Cut cut) {
+        boolean chosen = !studio.selection().pieces().isEmpty();
+        boolean flat = article instanceof Article.Flat;
+        List<ChapterLine.Name> names = new ArrayList<>();
+        for (String name : chosen
+                ? flat ? PIECES : LETTERS
+                : flat ? List.of("cloths", "seams", "drawing") : List.of("cloths")) {
+            names.add(new ChapterLine.Name(name, name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1)));
+        }
+        String now = chosen ? open : openForAll;
+        if (names.stream().noneMatch(n -> n.id().equals(now))) {
+            if (chosen) {
+                open = names.getFirst().id();
+            } else {
+                openForAll = names.getFirst().id();
+            }
+        }
+        String shown = chosen ? open : openForAll;
+        chapters.show(names, shown);
+        Map<String, Node> cards = Map.of("lay", lay, "drape", drape, "seams", seams, "figure", figures, "piece", piece,
+                "cloths", cloths, "drawing", drawing);
+        cards.forEach((name, card) -> Ui.show(card, name.equals(shown)));
+        switch (shown) {
+            case "lay" -> lay.show(cut);
+            case "drape" -> drape.show(cut);
+            case "seams" -> seams.show(article);
+            case "figure" -> figures.show(cut);
+            case "piece" -> piece.show(article);
+            case "drawing" -> drawing.show(article);
+            default -> cloths.show(article);
+        }
+        pane.showFor(shown);
     }
 
     private void all() {
@@ -188,14 +250,7 @@ public final class DressStage extends StageView {
         pane.show(article);
         card.show(article, cut);
         pieces(cut);
-        lay.show(cut);
-        // While pieces are chosen their lay has the room.
-        if (lay.isVisible()) {
-            Ui.show(cloths, false);
-        } else {
-            cloths.show(article);
-        }
-        Ui.show(chapters, lay.isVisible());
+        chapters(article, cut);
         studio.tellFoot(f -> f.withNotes(
                 List.of("%s %s x %s mm".formatted(article.name(), Numbers.plain(cut.widthMm(), 1),
                         Numbers.plain(cut.heightMm(), 1)),

@@ -6,6 +6,7 @@ import java.util.function.Consumer;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.ByRule;
 import org.vatwright.core.dress.Cut;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Piece;
@@ -20,6 +21,7 @@ import org.vatwright.desktop.control.Choice;
 import org.vatwright.desktop.control.GrainDial;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.DressHand;
 import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
 
@@ -43,6 +45,10 @@ final class LayCard extends VBox {
     private final ComboBox<Choice> design = new ComboBox<>();
     private final ComboBox<String> colourway = new ComboBox<>();
     private final NumberRow scale;
+    private final NumberRow shear;
+    private final CheckBox flipped = new CheckBox("mirrored");
+    private final CheckBox upright = new CheckBox("the design has a right way up");
+    private final Label onItsHead = Ui.prose("It stands on its head here.", "look");
     private final GrainDial dial;
     private final NumberRow grain;
     private final NumberRow startX;
@@ -67,6 +73,12 @@ final class LayCard extends VBox {
                 c -> studio.editLays("wear " + c, l -> l.withDesign(l.design(), c))));
         scale = NumberRow.number(studio, "Scale", "scale of the lay", "%", 2, 5,
                 n -> studio.editLays("scale %s %%".formatted(Numbers.plain(n, 2)), l -> l.withScale(n / 100)));
+        shear = NumberRow.number(studio, "Lean", "lean of the lay", "\u00b0", 1, 1,
+                n -> studio.editLays("lean %s\u00b0".formatted(Numbers.plain(n, 1)), l -> l.withShearDeg(n)));
+        flipped.setId("lay-flipped");
+        flipped.setOnAction(e -> studio.editLays("mirror the lay", l -> l.withFlipped(flipped.isSelected())));
+        upright.setId("design-upright");
+        upright.setOnAction(e -> upright(upright.isSelected()));
         dial = new GrainDial(studio, "grain", this::turn);
         grain = NumberRow.number(studio, "", "grain of the lay", "\u00b0", 2, 1, this::turn);
         startX = NumberRow.length(studio, "From left", "start to the right",
@@ -89,19 +101,39 @@ final class LayCard extends VBox {
         together.setOnAction(e -> studio.editLays(
                 together.isSelected() ? "gradient over all pieces together" : "gradient over each piece",
                 l -> l.withTogether(together.isSelected())));
+        Button take = Ui.link("take another piece's", () -> studio.holdDress(h -> h.withTool(DressHand.Tool.TAKE)));
+        take.setId("lay-take");
+        Button rule = Ui.link("all pieces by rule", this::byRule);
+        rule.setId("lay-by-rule");
         StackPane frame = new StackPane(strip);
         frame.getStyleClass().add("layer-strip");
         VBox turned = Ui.column(4, Ui.label("Grain", "card-title"), grain,
                 Ui.row(Ui.link("straight", () -> turn(0)), Ui.link("bias", () -> turn(45)),
                         Ui.link("cross", () -> turn(90))));
         worn.getChildren().addAll(frame, Ui.labelled("Design", design), Ui.labelled("Colourway", colourway), scale,
-                Ui.row(dial, turned), Ui.pair(startX, startY), opacity,
-                Ui.labelled("Blend", mode), together,
-                Ui.row(home, Ui.spring(), Ui.link("take the cloth off", this::strip)));
+                Ui.row(dial, turned), Ui.pair(startX, startY), Ui.row(home, Ui.spring(), take),
+                Ui.pair(shear, opacity), Ui.labelled("Blend", mode), Ui.row(flipped, Ui.spring(), upright), onItsHead,
+                together, Ui.row(rule, Ui.spring(), Ui.link("take the cloth off", this::strip)));
         Button dress = Ui.button("Lay the design here", () -> studio.editLays("lay the design", l -> l));
         dress.setId("lay-here");
         bare.getChildren().addAll(Ui.prose("Bare. Drag a design from the shelf onto it, or", "quiet"), dress);
         getChildren().addAll(title, worn, bare);
+    }
+
+    /** One cloth runs on over all pieces as it lies on the first chosen; sleeves have it along their axis. */
+    private void byRule() {
+        studio.article().flatMap(a -> studio.cut(a).pieces().stream()
+                .filter(p -> studio.selection().pieces().contains(p.id())).flatMap(p -> a.dressing(p.id()).lay().stream())
+                .findFirst())
+                .ifPresent(lay -> studio.editArticle("dress all pieces by rule", a -> ByRule.dressed(a, lay.withGrainDeg(
+                        0), studio.faces())));
+    }
+
+    private void upright(boolean is) {
+        studio.article().flatMap(a -> studio.selection().pieces().stream()
+                .flatMap(p -> a.dressing(p).lay().stream()).findFirst())
+                .ifPresent(lay -> studio.edit(is ? "mark the way up" : "take the mark of the way up off",
+                        p -> p.edit(lay.design(), d -> d.withUpright(is))));
     }
 
     private <T> void choose(ComboBox<T> box, Consumer<T> take) {
@@ -135,7 +167,6 @@ final class LayCard extends VBox {
 
     void show(Cut cut) {
         List<Piece> pieces = cut.pieces().stream().filter(p -> studio.selection().pieces().contains(p.id())).toList();
-        Ui.show(this, !pieces.isEmpty());
         if (pieces.isEmpty()) {
             return;
         }
@@ -171,6 +202,11 @@ final class LayCard extends VBox {
         });
         scale.show(100 * lay.scale());
         grain.show(lay.grainDeg());
+        shear.show(lay.shearDeg());
+        flipped.setSelected(lay.flipped());
+        boolean up = studio.project().design(lay.design()).filter(Design::upright).isPresent();
+        upright.setSelected(up);
+        Ui.show(onItsHead, up && lay.onItsHead());
         dial.show(lay.grainDeg(), SNAPS);
         startX.show(lay.startX());
         startY.show(lay.startY());

@@ -17,6 +17,7 @@ import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Cut;
 import org.vatwright.core.dress.Lay;
+import org.vatwright.core.dress.Partners;
 import org.vatwright.core.dress.Typeface;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Refusal;
@@ -51,6 +52,7 @@ public final class Studio {
     private final Held<MotifHand> motifHand = new Held<>(MotifHand.FIRST, this::selected);
     private final Held<BrushHand> brushHand = new Held<>(BrushHand.FIRST, this::selected);
     private final Held<CutHand> cutHand = new Held<>(CutHand.FIRST, this::selected);
+    private final Held<DressHand> dressHand = new Held<>(DressHand.FIRST, this::selected);
     private boolean showBefore;
 
     public Studio(Project project, Typeface.Case faces) {
@@ -177,6 +179,14 @@ public final class Studio {
 
     public void holdCut(UnaryOperator<CutHand> change) {
         cutHand.change(change);
+    }
+
+    public DressHand dressHand() {
+        return dressHand.now();
+    }
+
+    public void holdDress(UnaryOperator<DressHand> change) {
+        dressHand.change(change);
     }
 
     public Optional<Design> design() {
@@ -311,7 +321,7 @@ public final class Studio {
     }
 
     public boolean editArticle(String name, UnaryOperator<Article> change) {
-        return edit(name, p -> p.editArticle(selection.article(), change));
+        return edit(name, p -> p.editArticle(selection.article(), a -> Partners.follow(a, change.apply(a))));
     }
 
     /** Changes the lays of the chosen pieces; a piece without one starts from the design in view. */

@@ -40,6 +40,9 @@ final class DesignCodec {
     static ObjectNode write(Design design, LinksOut links) {
         ObjectNode out = Json.object().put("id", design.id().text()).put("name", design.name());
         ProvenanceCodec.write(out, design.provenance());
+        if (design.upright()) {
+            out.put("upright", true);
+        }
         out.putObject("cell").put("widthMm", design.repeat().widthMm()).put("heightMm", design.repeat().heightMm());
         out.put("arrangement", design.repeat().arrangement().toString());
         if (design.repeat().across() * design.repeat().down() > 1) {
@@ -110,7 +113,7 @@ final class DesignCodec {
     }
 
     static Design read(JsonIn in, LinksIn links) {
-        in.only("format", "version", "id", "name", "provenance", "cell", "arrangement", "cellsInTile", "ground",
+        in.only("format", "version", "id", "name", "provenance", "upright", "cell", "arrangement", "cellsInTile", "ground",
                 "layers", "palette",
                 "guides", "fills");
         JsonIn cell = in.at("cell").only("widthMm", "heightMm");
@@ -121,7 +124,8 @@ final class DesignCodec {
         in.list("layers", item -> layers.add(layer(item, layers)));
         return new Design(FillCodec.id(in), in.text("name"), repeat, InkCodec.read(in, "ground"), layers, palette,
                 in.has("guides") ? guides(in.at("guides"), links) : Guides.NONE,
-                in.list("fills", f -> FillCodec.read(f, links)), ProvenanceCodec.read(in));
+                in.list("fills", f -> FillCodec.read(f, links)), ProvenanceCodec.read(in),
+                in.truth("upright", false));
     }
 
     private static int times(JsonIn in, String way) {

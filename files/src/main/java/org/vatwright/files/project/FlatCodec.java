@@ -76,6 +76,9 @@ final class FlatCodec {
         edge(out.putObject("second"), seam.second());
         ArrayNode notches = out.putArray("notches");
         seam.notches().forEach(n -> notches.addArray().add(n.onFirst()).add(n.onSecond()));
+        if (seam.meets() != Seam.Meets.BOTH) {
+            out.put("meets", seam.meets().keyword());
+        }
         return seam.laidOn() ? out.put("laidOn", true) : out;
     }
 
@@ -132,10 +135,10 @@ final class FlatCodec {
     }
 
     private static Seam seam(JsonIn in) {
-        in.only("first", "second", "notches", "laidOn");
+        in.only("first", "second", "notches", "laidOn", "meets");
         return in.placed(() -> new Seam(edge(in.at("first")), edge(in.at("second")),
                 in.list("notches", n -> n.items(JsonIn::asNumber)).stream().map(n -> notch(in, n)).toList(),
-                in.truth("laidOn", false)));
+                in.truth("laidOn", false), Seam.Meets.parse(in.text("meets", "both"))));
     }
 
     private static Seam.Notch notch(JsonIn in, List<Double> pair) {
