@@ -8,9 +8,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 
+import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.ArticleRenderer;
+import org.vatwright.core.dress.Backing;
 import org.vatwright.core.dress.Cut;
+import org.vatwright.core.dress.Dressing;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Piece;
 import org.vatwright.core.measure.Density;
@@ -20,6 +23,7 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.project.Embedded;
+import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.Cloth;
@@ -35,48 +39,92 @@ import org.vatwright.core.render.TileSource;
 public record ArticleContent(Cut cut, Function<Id, Optional<Design>> designs, Optional<String> colourway, Phase phase,
         Density density, Work work) {
 
-    /**
-     * What one piece wears.
-     *
-     * @param cloth in the colourway that is worn
-     * @param pixels why it cannot be a pattern; then it is embedded as a picture
-     */
-    record Worn(Lay lay, Cloth cloth, Optional<String> pixels) {
+    /** What one piece wears, as a pattern. @param cloth in the colourway that is worn @param aside where the piece lies */
+    record Worn(Lay lay, Cloth cloth, double asideX, double asideY) {
 
         /** @return from the design's mm to the article's: counter-clockwise as seen, y down */
         AffineTransform place() {
-            return lay.place();
+            AffineTransform place = AffineTransform.getTranslateInstance(asideX, asideY);
+            place.concatenate(lay.place());
+            return place;
         }
     }
 
-    /** @return what a piece wears; none on a bare one, or when its design is gone */
-    Optional<Worn> worn(Piece piece) {
-        return cut.lay(piece).flatMap(lay -> designs.apply(lay.design()).map(design -> new Worn(lay,
-                new Cloth(design, colourway.flatMap(design.palette()::find)
-                        .orElseGet(() -> design.palette().orFirst(lay.colourway())), phase),
-                design.usedFills().stream().filter(Fill::overPiece).findFirst()
-                        .map(f -> "the gradient %s runs across the piece".formatted(f.name())))));
+    /** What one piece wears, as pixels of all the article. @param laid how it is laid on */
+    record Pixels(Raster raster, Lay laid) {}
+
+    /** @return the pieces that are seen, lowest first */
+    List<Piece> pieces() {
+        return cut.pieces().stream().filter(p -> !p.hidden()).toList();
     }
 
-    /** @return the article with nothing but that piece as it is dressed, at its place; its lay is laid plainly */
-    Raster pixels(Piece piece, Worn worn) {
-        Piece bare = piece.with().stroke(Optional.empty()).build();
-        Article alone = cut.article().withEachLay(l -> l.equals(worn.lay()) ? l.with().opacity(1).build() : l);
-        return new ArticleRenderer(designs, TileSource.PAINTED, colourway, phase)
-                .render(new Cut(alone, cut.widthMm(), cut.heightMm(), List.of(bare), List.of()), density, work);
+    /** @return the picture that belongs to the article */
+    Optional<Raster> picture() {
+        return cut.backing().filter(Backing::kept).map(b -> b.picture().raster());
+    }
+
+    /** @return what a piece wears as a pattern; none on a bare one, when its design is gone, or when it can be pixels only */
+    Optional<Worn> worn(Piece piece) {
+        return reason(piece).isPresent()
+                ? Optional.empty()
+                : cut.lay(piece).flatMap(lay -> designs.apply(lay.design())
+                        .map(design -> new Worn(lay, new Cloth(design, worn(design, lay.colourway()), phase),
+                                piece.asideX(), piece.asideY())));
+    }
+
+    private Colourway worn(Design design, String own) {
+        return colourway.flatMap(design.palette()::find).orElseGet(() -> design.palette().orFirst(own));
+    }
+
+    /** @return why what a piece wears cannot be a pattern */
+    private Optional<String> reason(Piece piece) {
+        Dressing dressing = cut.dressing(piece);
+        if (!dressing.seen()) {
+            return Optional.empty();
+        }
+        if (dressing.drape().filter(d -> !d.atRest()).isPresent()) {
+            return Optional.of("its cloth is draped");
+        }
+        if (!dressing.prints().isEmpty()) {
+            return Optional.of("figures are laid on it once");
+        }
+        if (dressing.light() > 0) {
+            return Optional.of("the light of the picture falls on it");
+        }
+        return dressing.lay().flatMap(l -> designs.apply(l.design())).flatMap(design -> design.usedFills().stream()
+                .filter(Fill::overPiece).findFirst()
+                .map(f -> "the gradient %s runs across the piece".formatted(f.name())));
+    }
+
+    /** @return the article with nothing but that piece as it is dressed, at its place, where it can be pixels only */
+    Optional<Pixels> pixels(Piece piece) {
+        return reason(piece).map(why -> {
+            Dressing dressing = cut.dressing(piece);
+            // How a cloth is laid on is told in the file's own terms; under figures it is drawn.
+            boolean plain = dressing.lay().isPresent() && dressing.prints().isEmpty();
+            Article alone = !plain
+                    ? cut.article()
+                    : cut.article().withEachLay(l -> l.equals(dressing.lay().get())
+                            ? l.with().opacity(1).mode(BlendMode.NORMAL).build()
+                            : l);
+            if (alone instanceof Article.Flat f) {
+                alone = f.with().backing(f.backing().map(b -> new Backing(b.picture(), false, 1))).build();
+            }
+            Piece bare = piece.with().stroke(Optional.empty()).build();
+            Raster raster = new ArticleRenderer(designs, TileSource.PAINTED, colourway, phase).render(
+                    new Cut(alone, cut.widthMm(), cut.heightMm(), List.of(bare), List.of()), density, work);
+            return new Pixels(raster, plain ? dressing.lay().get() : new Lay(piece.id(), "plain"));
+        });
     }
 
     /** @return what of it is pixels by nature, one sentence each */
     public List<String> embedded() {
         Set<String> told = new LinkedHashSet<>();
-        for (Piece piece : cut.pieces()) {
-            worn(piece).ifPresent(w -> {
-                w.pixels().ifPresent(why -> told.add("%s is embedded as pixels at %s dpi, for %s".formatted(
-                        piece.name(), Numbers.plain(density.dpi(), 1), why)));
-                if (w.pixels().isEmpty()) {
-                    told.addAll(Embedded.of(w.cloth().design(), tileDensity(w)));
-                }
-            });
+        picture().ifPresent(p -> told.add("the picture it is drawn over is embedded as it is"));
+        for (Piece piece : pieces()) {
+            reason(piece).ifPresent(why -> told.add("%s is embedded as pixels at %s dpi, for %s".formatted(
+                    piece.name(), Numbers.plain(density.dpi(), 1), why)));
+            worn(piece).ifPresent(w -> told.addAll(Embedded.of(w.cloth().design(), tileDensity(w))));
         }
         return new ArrayList<>(told);
     }

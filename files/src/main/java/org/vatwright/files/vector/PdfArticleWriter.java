@@ -29,6 +29,7 @@ import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Pen;
 import org.vatwright.core.dress.Piece;
 import org.vatwright.core.raster.BlendMode;
+import org.vatwright.core.raster.Raster;
 import org.vatwright.core.render.Cloth;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.files.disk.Disk;
@@ -71,7 +72,10 @@ public final class PdfArticleWriter {
         whole.setBBox(new PDRectangle(w, h));
         whole.setResources(resources);
         try (PDFormContentStream content = new PDFormContentStream(whole)) {
-            for (Piece piece : of.cut().pieces()) {
+            if (of.picture().isPresent()) {
+                image(content, of.picture().get());
+            }
+            for (Piece piece : of.pieces()) {
                 of.work().goOn();
                 piece(content, piece);
             }
@@ -88,30 +92,38 @@ public final class PdfArticleWriter {
 
     private void piece(PDFormContentStream content, Piece piece) throws IOException {
         Optional<ArticleContent.Worn> worn = of.worn(piece);
-        if (worn.isPresent()) {
+        Optional<ArticleContent.Pixels> pixels = of.pixels(piece);
+        if (pixels.isPresent()) {
+            content.saveGraphicsState();
+            laid(content, pixels.get().laid());
+            image(content, pixels.get().raster());
+            content.restoreGraphicsState();
+        } else if (worn.isPresent()) {
             content.saveGraphicsState();
             laid(content, worn.get().lay());
-            if (worn.get().pixels().isPresent()) {
-                float h = (float) of.cut().heightMm();
-                // Pictures stand upright in points, y up.
-                content.transform(new Matrix(1, 0, 0, -1, 0, h));
-                content.drawImage(LosslessFactory.createFromImage(document,
-                        Pictures.image(of.pixels(piece, worn.get()))), 0, 0, (float) of.cut().widthMm(), h);
+            content.setNonStrokingColor(pattern(worn.get()));
+            Path2D path = piece.seen().path();
+            PdfTileWriter.path(content, path);
+            if (path.getWindingRule() == Path2D.WIND_EVEN_ODD) {
+                content.fillEvenOdd();
             } else {
-                content.setNonStrokingColor(pattern(worn.get()));
-                Path2D path = piece.outline().path();
-                PdfTileWriter.path(content, path);
-                if (path.getWindingRule() == Path2D.WIND_EVEN_ODD) {
-                    content.fillEvenOdd();
-                } else {
-                    content.fill();
-                }
+                content.fill();
             }
             content.restoreGraphicsState();
         }
         if (piece.stroke().isPresent()) {
-            line(content, piece.outline().path(), piece.stroke().get());
+            line(content, piece.seen().path(), piece.stroke().get());
         }
+    }
+
+    /** A picture of all the article; pictures stand upright in points, y up. */
+    private void image(PDFormContentStream content, Raster pixels) throws IOException {
+        float h = (float) of.cut().heightMm();
+        content.saveGraphicsState();
+        content.transform(new Matrix(1, 0, 0, -1, 0, h));
+        content.drawImage(LosslessFactory.createFromImage(document, Pictures.image(pixels)), 0, 0,
+                (float) of.cut().widthMm(), h);
+        content.restoreGraphicsState();
     }
 
     private static void laid(PDFormContentStream content, Lay lay) throws IOException {

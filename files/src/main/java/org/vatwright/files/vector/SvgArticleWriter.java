@@ -55,7 +55,10 @@ public final class SvgArticleWriter {
         xml.start("svg", "xmlns", "http://www.w3.org/2000/svg", "xmlns:xlink", "http://www.w3.org/1999/xlink", "width",
                 w + "mm", "height", h + "mm", "viewBox", "0 0 " + w + " " + h);
         xml.text("title", of.cut().article().name());
-        for (Piece piece : of.cut().pieces()) {
+        if (of.picture().isPresent()) {
+            image(of.picture().get());
+        }
+        for (Piece piece : of.pieces()) {
             of.work().goOn();
             piece(piece);
         }
@@ -67,23 +70,27 @@ public final class SvgArticleWriter {
 
     private void piece(Piece piece) throws XMLStreamException {
         Optional<ArticleContent.Worn> worn = of.worn(piece);
+        Optional<ArticleContent.Pixels> pixels = of.pixels(piece);
         xml.start("g");
         xml.text("title", piece.name());
-        if (worn.isPresent() && worn.get().pixels().isPresent()) {
-            Raster pixels = of.pixels(piece, worn.get());
-            xml.empty("image", "width", number(of.cut().widthMm()), "height", number(of.cut().heightMm()),
-                    "preserveAspectRatio", "none", "xlink:href", SvgTileWriter.embedded(pixels));
-            laid(worn.get().lay());
+        if (pixels.isPresent()) {
+            image(pixels.get().raster());
+            laid(pixels.get().laid());
         } else if (worn.isPresent()) {
             String pattern = pattern(worn.get());
-            xml.empty("path", "d", data(piece.outline().path()), "fill", "url(#" + pattern + ")", "fill-rule",
-                    rule(piece));
+            xml.empty("path", "d", data(piece.seen().path()), "fill", "url(#" + pattern + ")", "fill-rule", rule(piece));
             laid(worn.get().lay());
         }
         if (piece.stroke().isPresent()) {
-            line(piece.outline().path(), piece.stroke().get());
+            line(piece.seen().path(), piece.stroke().get());
         }
         xml.end();
+    }
+
+    /** A picture of all the article. */
+    private void image(Raster pixels) throws XMLStreamException {
+        xml.empty("image", "width", number(of.cut().widthMm()), "height", number(of.cut().heightMm()),
+                "preserveAspectRatio", "none", "xlink:href", SvgTileWriter.embedded(pixels));
     }
 
     private static String rule(Piece piece) {
