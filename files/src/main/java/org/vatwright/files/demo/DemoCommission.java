@@ -13,7 +13,6 @@ import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Dressings;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Pen;
-import org.vatwright.core.dress.Piece;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Refusal;
@@ -30,7 +29,6 @@ import org.vatwright.files.json.Json;
 import org.vatwright.files.json.JsonIn;
 import org.vatwright.files.picture.Pictures;
 import org.vatwright.files.project.ProjectFile;
-import org.vatwright.files.svg.FlatReader;
 
 /** The demo commission, put together from the inputs in the folder {@code demo}. */
 public final class DemoCommission {
@@ -56,14 +54,14 @@ public final class DemoCommission {
     }
 
     /** In the demo everything is told by its name: one that is always the same. */
-    private static Id id(String name) {
+    static Id id(String name) {
         return new Id(name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-"));
     }
 
     private static Article article(JsonIn in) {
         String name = in.text("name");
         return switch (in.text("kind")) {
-            case "drawing" -> flat(in.only("kind", "name", "file", "lays"), name);
+            case "drawing", "blank" -> DemoFlat.read(in, id(name), name);
             case "lettering" -> {
                 Dressings worn = Dressings.NONE;
                 int n = 0;
@@ -75,27 +73,8 @@ public final class DemoCommission {
             }
             case "sheet" -> new Article.Sheet(id(name), name, in.number("widthMm"), in.number("heightMm"),
                     new Density(in.number("dpi")), Dressings.of(Article.Sheet.PIECE, Optional.of(lay(in.at("lay")))));
-            default -> throw in.at("kind").wrong("should be \"drawing\", \"lettering\" or \"sheet\"");
+            default -> throw in.at("kind").wrong("should be \"drawing\", \"blank\", \"lettering\" or \"sheet\"");
         };
-    }
-
-    /** A flat is given by its drawing and by the lay of each piece, named as in the drawing. */
-    private static Article flat(JsonIn in, String name) {
-        String file = in.text("file");
-        Article.Flat drawn = FlatReader.read(resource(file), file, Limits.STANDARD).article();
-        Map<String, Id> ids = new LinkedHashMap<>();
-        List<Piece> pieces = drawn.pieces().stream().map(p -> p.withId(id(p.name()))).toList();
-        pieces.forEach(p -> ids.put(p.name(), p.id()));
-        JsonIn lays = in.at("lays");
-        Dressings worn = Dressings.NONE;
-        for (String piece : lays.names()) {
-            if (!ids.containsKey(piece)) {
-                throw new Refusal("%s has no piece %s; it has %s".formatted(file, piece,
-                        String.join(", ", ids.keySet())));
-            }
-            worn = worn.with(ids.get(piece), Optional.of(lay(lays.at(piece))));
-        }
-        return drawn.with().id(id(name)).name(name).pieces(pieces).dressings(worn).build();
     }
 
     private static Optional<Pen> pen(JsonIn in) {
@@ -104,7 +83,7 @@ public final class DemoCommission {
                 : Optional.empty();
     }
 
-    private static Lay lay(JsonIn in) {
+    static Lay lay(JsonIn in) {
         in.only("design", "colourway", "scale", "grainDeg", "start", "together", "opacity", "mode");
         List<Double> start = in.list("start", JsonIn::asNumber);
         return new Lay(id(in.text("design")), in.text("colourway")).withScale(in.number("scale", 1))
@@ -128,11 +107,11 @@ public final class DemoCommission {
                 in.whole("quality", Output.QUALITY)));
     }
 
-    private static Raster picture(String name) {
+    static Raster picture(String name) {
         return Pictures.read(resource(name), name, Limits.STANDARD);
     }
 
-    private static byte[] resource(String name) {
+    static byte[] resource(String name) {
         try (InputStream in = DemoCommission.class.getResourceAsStream(name)) {
             if (in == null) {
                 throw new Refusal("the demo lacks " + name);

@@ -19,7 +19,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 
 /** Drapes in JSON; places are pairs of numbers, mm to the right and down. */
-final class DrapeCodec {
+public final class DrapeCodec {
 
     private DrapeCodec() {}
 
@@ -55,7 +55,7 @@ final class DrapeCodec {
         return out;
     }
 
-    static Drape read(JsonIn in) {
+    public static Drape read(JsonIn in) {
         return switch (in.text("kind")) {
             case "mesh" -> {
                 in.only("kind", "cloth", "columns", "rows", "points", "pins");
