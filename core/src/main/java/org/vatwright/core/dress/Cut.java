@@ -5,6 +5,7 @@ import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.shape.Outline;
@@ -88,7 +89,13 @@ public record Cut(Article article, double widthMm, double heightMm, List<Piece> 
 
     /** @return the topmost piece that is seen at that place, in mm */
     public Optional<Piece> pieceAt(double x, double y) {
+        return pieceAt(x, y, p -> true);
+    }
+
+    /** @return the topmost of those that are asked for */
+    public Optional<Piece> pieceAt(double x, double y, Predicate<Piece> asked) {
         return pieces.reversed().stream()
-                .filter(p -> !p.hidden() && p.outline().contains(x - p.asideX(), y - p.asideY())).findFirst();
+                .filter(p -> !p.hidden() && asked.test(p) && p.outline().contains(x - p.asideX(), y - p.asideY()))
+                .findFirst();
     }
 }

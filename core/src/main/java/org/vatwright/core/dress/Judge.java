@@ -47,13 +47,15 @@ public enum Judge {
                 List.of(new Rgb(250, 248, 242), new Rgb(38, 64, 122)))));
         Ink white = Ink.slot("White");
         Ink black = Ink.slot("Black");
-        BandRun run = new BandRun(List.of(new Band(black, 4), new Band(white, 18), new Band(black, 1), new Band(white, 17)),
+        BandRun run = new BandRun(
+                List.of(new Band(black, 4), new Band(white, 18), new Band(black, 1), new Band(white, 17)),
                 false);
         Layer upright = new Layer(1, "upright", new Stripes(run, new BandMeasure.Millimetres(), 0, 1));
         Layer level = new Layer(2, "level", new Stripes(run, new BandMeasure.Millimetres(), 90, 1))
                 .withMode(BlendMode.MULTIPLY);
         return new Design(NAME, new Repeat(CELL_MM, CELL_MM, Arrangement.STRAIGHT), white,
-                this == CHECK ? List.of(upright, level) : List.of(upright), palette, Guides.NONE).with().id(id()).build();
+                this == CHECK ? List.of(upright, level) : List.of(upright), palette, Guides.NONE).with().id(id())
+                .build();
     }
 
     /** @return with it instead of what is worn on the pieces that are bent; their lays else stay */

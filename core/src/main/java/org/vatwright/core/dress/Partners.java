@@ -96,7 +96,8 @@ public final class Partners {
     /** @return with a mirror image of the piece beyond the middle of the article, linked to it */
     public static Article.Flat made(Article.Flat article, Id piece) {
         Piece one = article.piece(piece).orElseThrow();
-        Piece other = new Piece(Id.fresh(), other(one.name()), glass(one.outline(), article.widthMm() / 2), one.stroke());
+        Piece other = new Piece(Id.fresh(), other(one.name()), glass(one.outline(), article.widthMm() / 2),
+                one.stroke());
         List<Piece> pieces = new ArrayList<>(article.pieces());
         pieces.add(other);
         return linked(article.with().pieces(pieces).build(), piece, other.id(), false);

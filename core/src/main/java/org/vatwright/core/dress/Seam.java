@@ -46,7 +46,6 @@ public record Seam(Edge first, Edge second, List<Notch> notches, boolean laidOn,
         }
     }
 
-
     /**
      * A stretch of a piece's outline.
      *

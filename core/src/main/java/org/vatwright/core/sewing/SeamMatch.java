@@ -183,7 +183,7 @@ public final class SeamMatch {
             turns.add(Math.toDegrees(normal + lean - now));
             turns.add(Math.toDegrees(normal - lean - now));
         } else {
-            turns.add(Math.toDegrees(Math.atan2(one[1], one[0]) - now));
+            turns.add(alike(there));
         }
         List<Double> both = new ArrayList<>();
         for (double turn : turns) {
@@ -192,6 +192,33 @@ public final class SeamMatch {
         }
         both.sort((a, b) -> Double.compare(Math.abs(a), Math.abs(b)));
         return both;
+    }
+
+    /** @return the turn by which the places of the second edge come nearest to those of the first (Procrustes), in degrees */
+    private double alike(double[][] there) {
+        double[] a = middle(wanted);
+        double[] b = middle(there);
+        double dot = 0;
+        double cross = 0;
+        for (int i = 0; i < there.length; i++) {
+            double ax = wanted[i][0] - a[0];
+            double ay = wanted[i][1] - a[1];
+            double bx = there[i][0] - b[0];
+            double by = there[i][1] - b[1];
+            dot += bx * ax + by * ay;
+            cross += bx * ay - by * ax;
+        }
+        return Math.toDegrees(Math.atan2(cross, dot));
+    }
+
+    private static double[] middle(double[][] places) {
+        double x = 0;
+        double y = 0;
+        for (double[] p : places) {
+            x += p[0] / places.length;
+            y += p[1] / places.length;
+        }
+        return new double[]{x, y};
     }
 
     /** On a curved seam a little more or less may be better still. */

@@ -179,7 +179,8 @@ class DrapedTest {
                 assertThat((double) Light.linear(with.at(x + 100, y) >> 8 & 255)).isEqualTo(wanted, within(0.006));
             }
         }
-        Article.Flat traced = plain.with().backing(plain.backing().map(b -> new Backing(b.picture(), false, 1))).build();
+        Article.Flat traced = plain.with().backing(plain.backing().map(b -> new Backing(b.picture(), false, 1)))
+                .build();
         assertThat(drawn(traced).at(5, 5)).as("what is only traced is in no picture").isZero();
     }
 

@@ -215,7 +215,7 @@ final class ArticlePane extends ClothPane {
     private Optional<Piece> pieceAt(double x, double y) {
         return cut == null
                 ? Optional.empty()
-                : cut.pieceAt(viewport().mmX(x), viewport().mmY(y)).filter(p -> !p.locked() && beside(p));
+                : cut.pieceAt(viewport().mmX(x), viewport().mmY(y), p -> !p.locked() && beside(p));
     }
 
     private void point(MouseEvent e) {

@@ -86,13 +86,14 @@ final class DrapeCard extends VBox {
             kind.button(k).setId("drape-" + k.words);
         }
         mesh = new MeshRows(studio);
-        wide = NumberRow.length(studio, "Wide", "width of the panel's cloth", mm -> panel(p -> p.withCloth(mm, p.cloth()
+        wide = NumberRow.length(studio, "Wide", "panel width", mm -> panel(p -> p.withCloth(mm, p.cloth()
                 .height())));
-        high = NumberRow.length(studio, "High", "height of the panel's cloth", mm -> panel(p -> p.withCloth(p.cloth()
+        high = NumberRow.length(studio, "High", "panel height", mm -> panel(p -> p.withCloth(p.cloth()
                 .width(), mm)));
         panel = Ui.column(6, Ui.pair(wide, high), Ui.prose("The true size of the panel between its corners.", "quiet"));
-        seen = NumberRow.number(studio, "Seen", "how much around is seen", "\u00b0", 1, 5, n -> round("what is seen around",
-                r -> r.withSeenDeg(n)));
+        seen = NumberRow.number(studio, "Seen", "how much around is seen", "\u00b0", 1, 5,
+                n -> round("what is seen around",
+                        r -> r.withSeenDeg(n)));
         sag = NumberRow.length(studio, "Hangs", "how far lines around hang", mm -> round("how lines around hang",
                 r -> r.withSagMm(mm)));
         half = NumberRow.length(studio, "Half", "half width at the start", mm -> round("width of what is round",
@@ -317,7 +318,10 @@ final class DrapeCard extends VBox {
     static String words(Optional<Drape> drape) {
         return drape.map(d -> d instanceof Mesh m
                 ? "mesh %d x %d".formatted(m.columns(), m.rows())
-                : d instanceof Panel p ? "%s x %s mm".formatted(Numbers.plain(p.cloth().width(), 1), Numbers.plain(p
-                        .cloth().height(), 1)) : d.kind()).orElse("flat");
+                : d instanceof Panel p
+                        ? "%s x %s mm".formatted(Numbers.plain(p.cloth().width(), 1), Numbers.plain(p
+                                .cloth().height(), 1))
+                        : d.kind())
+                .orElse("flat");
     }
 }

@@ -56,7 +56,8 @@ final class FigureCard extends VBox {
         // A menu without entries does not open.
         add.getItems().add(new MenuItem(""));
         add.setOnShowing(e -> entries());
-        x = NumberRow.length(studio, "Middle", "figure from the left", mm -> set("move the figure", p -> p.at(mm, p.y())));
+        x = NumberRow.length(studio, "Middle", "figure from the left",
+                mm -> set("move the figure", p -> p.at(mm, p.y())));
         y = NumberRow.length(studio, "down", "figure from the top", mm -> set("move the figure", p -> p.at(p.x(), mm)));
         scale = NumberRow.number(studio, "Scale", "scale of the figure", "%", 1, 5,
                 n -> set("scale the figure", p -> p.withScale(n / 100)));
@@ -70,8 +71,9 @@ final class FigureCard extends VBox {
         middle.setId("figure-middle");
         Button off = Ui.link("take it off", this::remove);
         off.setId("figure-off");
-        numbers = Ui.column(7, Ui.pair(x, y), Ui.pair(scale, turn), Ui.pair(opacity, ground), Ui.row(middle, Ui.spring(),
-                off));
+        numbers = Ui.column(7, Ui.pair(x, y), Ui.pair(scale, turn), Ui.pair(opacity, ground),
+                Ui.row(middle, Ui.spring(),
+                        off));
         grow = Ui.link("let the sheet grow to hold them", this::grow);
         grow.setId("figure-grow");
         getChildren().addAll(Ui.prose("Laid once, over the cloth or on a bare piece; it is bent with the cloth.",
@@ -172,8 +174,9 @@ final class FigureCard extends VBox {
         list.getChildren().clear();
         for (int i = 0; i < prints.size(); i++) {
             int place = i;
-            ToggleButton one = new ToggleButton("%d  %s".formatted(i + 1, studio.project().design(prints.get(i).design())
-                    .map(Design::name).orElse("gone")));
+            ToggleButton one = new ToggleButton(
+                    "%d  %s".formatted(i + 1, studio.project().design(prints.get(i).design())
+                            .map(Design::name).orElse("gone")));
             one.getStyleClass().addAll("pill", "small-pill");
             one.setId("figure-" + i);
             one.setSelected(i == at);

@@ -123,10 +123,12 @@ final class LayCard extends VBox {
     /** One cloth runs on over all pieces as it lies on the first chosen; sleeves have it along their axis. */
     private void byRule() {
         studio.article().flatMap(a -> studio.cut(a).pieces().stream()
-                .filter(p -> studio.selection().pieces().contains(p.id())).flatMap(p -> a.dressing(p.id()).lay().stream())
+                .filter(p -> studio.selection().pieces().contains(p.id()))
+                .flatMap(p -> a.dressing(p.id()).lay().stream())
                 .findFirst())
-                .ifPresent(lay -> studio.editArticle("dress all pieces by rule", a -> ByRule.dressed(a, lay.withGrainDeg(
-                        0), studio.faces())));
+                .ifPresent(
+                        lay -> studio.editArticle("dress all pieces by rule", a -> ByRule.dressed(a, lay.withGrainDeg(
+                                0), studio.faces())));
     }
 
     private void upright(boolean is) {

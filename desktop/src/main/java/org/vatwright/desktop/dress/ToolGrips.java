@@ -158,7 +158,8 @@ final class ToolGrips extends ArticleGrips {
         switch (tool()) {
             case DRAW -> corner(e);
             case TAKE -> take(e);
-            default -> {}
+            default -> {
+            }
         }
         return true;
     }
@@ -218,7 +219,8 @@ final class ToolGrips extends ArticleGrips {
                 studio.holdDress(h -> h.withMeasuredMm(clean(a.far(b))));
             }
             case SEW -> sew(a, b);
-            default -> {}
+            default -> {
+            }
         }
     }
 

@@ -65,7 +65,8 @@ final class DemoFlat {
     private static Id piece(Map<String, Id> ids, String article, String piece) {
         Id found = ids.get(piece);
         if (found == null) {
-            throw new Refusal("%s has no piece %s; it has %s".formatted(article, piece, String.join(", ", ids.keySet())));
+            throw new Refusal(
+                    "%s has no piece %s; it has %s".formatted(article, piece, String.join(", ", ids.keySet())));
         }
         return found;
     }

@@ -113,7 +113,8 @@ final class DesignCodec {
     }
 
     static Design read(JsonIn in, LinksIn links) {
-        in.only("format", "version", "id", "name", "provenance", "upright", "cell", "arrangement", "cellsInTile", "ground",
+        in.only("format", "version", "id", "name", "provenance", "upright", "cell", "arrangement", "cellsInTile",
+                "ground",
                 "layers", "palette",
                 "guides", "fills");
         JsonIn cell = in.at("cell").only("widthMm", "heightMm");

@@ -78,7 +78,8 @@ public final class SvgArticleWriter {
             laid(pixels.get().laid());
         } else if (worn.isPresent()) {
             String pattern = pattern(worn.get());
-            xml.empty("path", "d", data(piece.seen().path()), "fill", "url(#" + pattern + ")", "fill-rule", rule(piece));
+            xml.empty("path", "d", data(piece.seen().path()), "fill", "url(#" + pattern + ")", "fill-rule",
+                    rule(piece));
             laid(worn.get().lay());
         }
         if (piece.stroke().isPresent()) {

@@ -57,8 +57,12 @@ class Version1Test {
         Map<Id, String> newDesigns = names(now.designs(), Design::id, Design::name);
         assertThat(worn(old, designs)).isEqualTo(worn(now, newDesigns));
         assertThat(old.jobs()).extracting(j -> j.name(), j -> j.task().kind(), j -> j.task().worn(), j -> j.output())
-                .containsExactlyElementsOf(now.jobs().stream().map(j -> org.assertj.core.groups.Tuple
-                        .tuple(j.name(), j.task().kind(), j.task().worn(), j.output())).toList());
+                .containsExactlyElementsOf(now.jobs().stream().filter(j -> !LATER_JOBS.contains(j.name())
+                        && DRESSED_ANEW.stream().filter(a -> !old.articles().stream().anyMatch(o -> o.name().equals(a)))
+                                .noneMatch(j.name()::startsWith))
+                        .map(j -> org.assertj.core.groups.Tuple
+                                .tuple(j.name(), j.task().kind(), j.task().worn(), j.output()))
+                        .toList());
     }
 
     /** Laid anew since: as reliefs. */
@@ -66,7 +70,8 @@ class Version1Test {
     private static final Set<String> LATER = Set.of("Spray", "Skarholm in wool", "Shoal", "Tarpaulin", "Old Chart",
             "Kelp", "Dungaree");
     private static final Set<String> DRESSED_ANEW = Set.of("Saloon cushion", "Ship's name", "Tote", "Lifejacket cover",
-            "Wrapping paper", "Crew apron");
+            "Wrapping paper", "Crew apron", "Deckchair", "Mug", "Notice panel");
+    private static final Set<String> LATER_JOBS = Set.of("Crew smock, Night Crossing");
 
     private static <T> Map<Id, String> names(List<T> all, Function<T, Id> id, Function<T, String> name) {
         return all.stream().collect(Collectors.toMap(id, name, (a, b) -> a, java.util.LinkedHashMap::new));

@@ -1,0 +1,164 @@
+package org.vatwright.files.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.awt.geom.Rectangle2D;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.TreeMap;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.vatwright.core.drape.Along;
+import org.vatwright.core.drape.Box;
+import org.vatwright.core.drape.Drape;
+import org.vatwright.core.drape.Mesh;
+import org.vatwright.core.drape.Panel;
+import org.vatwright.core.drape.Place;
+import org.vatwright.core.drape.Round;
+import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Backing;
+import org.vatwright.core.dress.Dressing;
+import org.vatwright.core.dress.Dressings;
+import org.vatwright.core.dress.Lay;
+import org.vatwright.core.dress.Pair;
+import org.vatwright.core.dress.Piece;
+import org.vatwright.core.dress.Print;
+import org.vatwright.core.dress.Seam;
+import org.vatwright.core.measure.Id;
+import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.project.Project;
+import org.vatwright.core.raster.BlendMode;
+import org.vatwright.core.raster.Picture;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.shape.Outline;
+import org.vatwright.files.demo.DemoCommission;
+
+/** All that a piece wears, and all that a flat is, written and read again. */
+class DressingFileTest {
+
+    @TempDir
+    private Path folder;
+
+    private static Place place(Random random) {
+        return new Place(random.nextDouble() * 300 - 20, random.nextDouble() * 300 - 20);
+    }
+
+    private static Drape drape(Random random, int kind) {
+        Box box = new Box(random.nextDouble() * 10, 5, 100 + random.nextDouble(), 80);
+        return switch (kind) {
+            case 0 -> Mesh.of(box, 1 + random.nextInt(6), 1 + random.nextInt(6));
+            case 1 -> {
+                Mesh mesh = Mesh.of(box, 2, 3);
+                List<Place> points = new ArrayList<>();
+                mesh.points().forEach(p -> points.add(p.moved(random.nextDouble(), random.nextGaussian())));
+                yield mesh.withPoints(points).withPins(Set.of(0, 5, 11));
+            }
+            case 2 -> new Panel(box, List.of(new Place(10, 12 + random.nextDouble()), new Place(90, 20),
+                    new Place(95, 80), new Place(5, 70)));
+            case 3 -> new Round(place(random), place(random), 10 + random.nextDouble(), 20, 150, -3.5);
+            default -> new Along(List.of(place(random), place(random), place(random)), 40 + random.nextDouble());
+        };
+    }
+
+    private static Dressing dressing(Random random, int kind) {
+        Lay lay = new Lay(new Id("gangway"), "Morning").with().scale(0.1 + random.nextDouble()).grainDeg(-33.25)
+                .startX(random.nextGaussian()).shearDeg(kind * 4).flipped(kind % 2 == 0).opacity(0.75)
+                .mode(BlendMode.MULTIPLY).together(kind == 1).build();
+        List<Print> prints = kind < 3
+                ? List.of()
+                : List.of(new Print(new Id("terns"), "Fog", 2, 3, true, random.nextDouble(), 7, 0.3, -12.5, 0.9),
+                        Print.whole(DemoCommission.load().designs().getFirst(), "Morning", 5, 6));
+        return new Dressing(kind == 4 ? Optional.empty() : Optional.of(lay), Optional.of(drape(random, kind)),
+                kind * 0.2, kind * 0.1, prints);
+    }
+
+    @Test
+    void everyDressingComesBackToTheLastBit() {
+        Random random = new Random(6);
+        for (int round = 0; round < 6; round++) {
+            List<Piece> pieces = new ArrayList<>();
+            Map<Id, Dressing> worn = new TreeMap<>();
+            for (int kind = 0; kind < 5; kind++) {
+                Id id = new Id("piece-" + kind);
+                pieces.add(new Piece(id, "piece " + kind,
+                        Outline.of(new Rectangle2D.Double(random.nextDouble(), 3, 50, 40)),
+                        Optional.empty(), kind == 1, kind == 2, kind == 3 ? random.nextGaussian() : 0, kind * 1.5));
+                worn.put(id, dressing(random, kind));
+            }
+            Raster photo = new Raster(6, 4);
+            photo.argb()[5] = 0xFF123456;
+            Article.Flat flat = new Article.Flat(new Id("flat"), "Flat", 300, 200, pieces, List.of(),
+                    Optional.of(new Backing(new Picture(photo, 20), round % 2 == 0, 0.4)),
+                    List.of(new Pair(pieces.get(0).id(), pieces.get(1).id(), round % 2 == 1)),
+                    List.of(new Seam(new Seam.Edge(pieces.get(0).id(), 0.1, 0.35, true),
+                            new Seam.Edge(pieces.get(2).id(), 0.9, 0.2, false), List.of(new Seam.Notch(0.25, 0.5)),
+                            false,
+                            Seam.Meets.LEVEL), Seam.laidOn(pieces.get(3).id(), pieces.get(4).id())),
+                    new Dressings(worn));
+            Project project = DemoCommission.load().withArticles(List.of(flat));
+            project = project.withJobs(List.of());
+            Path file = folder.resolve("round-" + round + ".vatwright");
+            ProjectFile.write(project, file);
+            assertThat(ProjectFile.read(file)).isEqualTo(project);
+        }
+    }
+
+    private static final String DRAPE = "\"kind\": \"mesh\", \"cloth\": [0, 0, 10, 10], \"columns\": 1, \"rows\": 1, "
+            + "\"points\": [[0, 0], [10, 0], [0, 10], [10, 10]]";
+
+    private Project read(String worn, String more) throws IOException {
+        Path file = folder.resolve("hand.json");
+        Files.writeString(file, """
+                {"format": "vatwright-project", "version": 2, "name": "Hand", "designs": [], "articles": [
+                 {"id": "a", "kind": "flat", "name": "A", "widthMm": 90, "heightMm": 90, "pieces": [
+                  {"id": "p", "name": "P", "outline": "M 0 0 L 9 0 L 9 9 Z"},
+                  {"id": "q", "name": "Q", "outline": "M 9 0 L 18 0 L 9 9 Z"}], "lines": [],%s
+                  "dressings": {"p": {%s}}}]}
+                """.formatted(more, worn));
+        return ProjectFile.read(file);
+    }
+
+    @Test
+    void whatIsLeftOutIsNeutral() throws IOException {
+        Dressing worn = read("\"drape\": {%s}".formatted(DRAPE), "").articles().getFirst().dressing(new Id("p"));
+        assertThat(worn).isEqualTo(Dressing.BARE.withDrape(Optional.of(Mesh.of(new Box(0, 0, 10, 10), 1, 1))));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"\"mesh\"|\"net\"|should be \"mesh\", \"panel\", \"round\" or \"along\"",
+            "[10, 10]]|[10, 10, 3]]|should be two numbers", ", [10, 10]]|]|1 x 1 patches has 4 points; there are 3",
+            "[0, 0, 10, 10]|[0, 0, 10]|lacks \"cloth\"", "\"rows\": 1|\"rows\": 99|patches down 99",
+            "[10, 0]|[1e9, 0]|place", "\"mesh\"|\"panel\"|has \"columns\""})
+    void aFaultOfADrapeIsToldWithItsPlaceAndValue(String from, String to, String told) {
+        assertThat(DRAPE).contains(from);
+        assertThatThrownBy(() -> read("\"drape\": {%s}".formatted(DRAPE.replace(from, to)), ""))
+                .isInstanceOf(Refusal.class).hasMessageContaining(told).hasMessageContaining("drape");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+            "\"prints\": [{\"design\": \"d\"}]||lacks \"middle\"",
+            "\"shade\": 2||shade of the drape 200 %", "\"light\": -1||light of the picture",
+            "\"lay\": {\"design\": \"d\", \"shearDeg\": 80}||shear 80 degrees",
+            "|\"pairs\": [{\"pieces\": [\"p\"]}],|two \"pieces\"",
+            "|\"pairs\": [{\"pieces\": [\"p\", \"p\"]}],|no partner of its own",
+            "|\"seams\": [{\"first\": {\"piece\": \"p\", \"from\": 0, \"to\": 0}, \"second\": {\"piece\": \"q\", \"from\": 0, \"to\": 1}}],|no length",
+            "|\"seams\": [{\"first\": {\"piece\": \"p\", \"from\": 0, \"to\": 1}, \"second\": {\"piece\": \"q\", \"from\": 0, \"to\": 1}, \"meets\": \"all\"}],|both, level or upright",
+            "|\"seams\": [{\"first\": {\"piece\": \"p\", \"from\": 0, \"to\": 1}, \"second\": {\"piece\": \"q\", \"from\": 0, \"to\": 1}, \"notches\": [[0.5, 0.5], [0.4, 0.6]]}],|notch 2 does not come after",
+            "|\"over\": {\"png\": \"xx\"},|picture"})
+    void faultsOfDressingsAndSeamsAreTold(String worn, String more, String told) {
+        assertThatThrownBy(() -> read(worn == null ? "" : worn, more == null ? "" : more)).isInstanceOf(Refusal.class)
+                .hasMessageContaining(told).hasMessageStartingWith("hand.json");
+    }
+}
