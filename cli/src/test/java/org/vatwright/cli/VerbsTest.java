@@ -147,7 +147,7 @@ class VerbsTest extends OnTheDemo {
             "1|tile P --design Buoys --colourway Fog --dpi 9 -o X|has no colourway Fog",
             "1|tile P --design Buoys --dpi 9 -o X.bmp|.png, .jpg",
             "1|field P --design Buoys --size 1inx1in --dpi 9 -o X.svg|is written as .png",
-            "1|dress P --article Mug --dpi 9 -o X.png|there is no article Mug",
+            "1|dress P --article Kettle --dpi 9 -o X.png|there is no article Kettle",
             "2|sett K4~24 --dpi 9 -o X.png|at sign 4: \"24\" lacks its colour",
             "2|sett K4 --weave knit --dpi 9 -o X.png|is no weave we know",
             "2|sett K4 --inks K:red --dpi 9 -o X.png|is no ink", "2|sett K4 --look knitted --dpi 9 -o X.png|is no look",
@@ -211,7 +211,7 @@ class VerbsTest extends OnTheDemo {
     @Test
     void theDemoWritesAllItMakes() {
         assertThat(run("demo", "--to", file("made"))).isZero();
-        assertThat(out.toString()).contains(" 1 of 109").contains("are in ");
+        assertThat(out.toString()).contains(" 1 of 115").contains("are in ");
         assertThat(folder.resolve("made")).isDirectoryContaining("glob:**ship-s-name-morning.png")
                 .isDirectoryContaining("glob:**foredeck-night-crossing-field.png");
     }

@@ -57,6 +57,7 @@ final class DressedRows implements RowSource {
                 continue;
             }
             Shape shape = piece.seen().path(toPx);
+            piece.fill().ifPresent(own -> steps.add(new Drawn(shape, own.argb())));
             for (Worn worn : Worn.of(piece, shape, making)) {
                 float white = worn.light() > 0 ? light.map(l -> l.white(shape)).orElse(1f) : 1;
                 steps.add(new Filled(shape, worn, white));

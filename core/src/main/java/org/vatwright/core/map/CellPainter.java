@@ -2,23 +2,38 @@ package org.vatwright.core.map;
 
 import org.vatwright.core.map.Footing.Shadow;
 
-/** Writes cells of cloth into the rows of a {@link Footing}; later ones over earlier ones. */
+/** Goes through cells of cloth row by row of a picture; later ones lie over earlier ones. */
 final class CellPainter {
 
     /** The nodes around a cell of three by three. */
     private static final int[] AROUND = {0, 1, 2, 5, 8, 7, 6, 3};
 
-    private final Footing f;
+    private final Spans spans;
+    private final int width;
     private final int top;
     private final int rows;
     private final double left;
     private final double above;
     private final double[] from;
     private final double[] to;
+    private final double[] run = new double[9];
 
-    /** @param left,above what is taken off every place */
-    CellPainter(Footing footing, int top, int rows, double left, double above) {
-        f = footing;
+    /**
+     * Takes a stretch of a row.
+     */
+    interface Spans {
+
+        /**
+         * @param first,end pixels, the last excluded, counted from the first row on
+         * @param run u, its growth to the next pixel, and how that grows; the same of v, and of the tone
+         */
+        void lay(int first, int end, double[] run, Shadow shadow);
+    }
+
+    /** @param width of the picture @param left,above what is taken off every place */
+    CellPainter(Spans spans, int width, int top, int rows, double left, double above) {
+        this.spans = spans;
+        this.width = width;
         this.top = top;
         this.rows = rows;
         this.left = left;
@@ -35,41 +50,42 @@ final class CellPainter {
         for (int k = 0; k < 8; k++) {
             edge(c, AROUND[k], AROUND[k + 1 & 7]);
         }
-        byte taps = f.taps(shadow.level(), shadow.u(), shadow.v());
         double[] b = c.back();
+        double[] tone = tone(c);
         double midX = c.midX() - left;
         double midY = c.midY() - above;
         for (int y = first; y < last; y++) {
             int start = Math.max(0, ceil(from[y - top] - 0.5));
-            int end = Math.min(f.width, ceil(to[y - top] - 0.5));
-            if (start >= end) {
-                continue;
-            }
-            double X = start + 0.5 - midX;
-            double Y = y + 0.5 - midY;
-            double u = WayBack.at(b, 0, X, Y);
-            double v = WayBack.at(b, 1, X, Y);
-            // The next value less this one, and how that grows from pixel to pixel.
-            double du = b[1] + b[3] * (2 * X + 1) + b[4] * Y;
-            double dv = b[7] + b[9] * (2 * X + 1) + b[10] * Y;
-            double ddu = 2 * b[3];
-            double ddv = 2 * b[9];
-            int row = (y - top) * f.width;
-            for (int i = row + start; i < row + end; i++) {
-                f.u[i] = u;
-                f.v[i] = v;
-                u += du;
-                v += dv;
-                du += ddu;
-                dv += ddv;
-            }
-            lay(row + start, row + end, shadow, taps);
-            if (f.tone != null) {
-                for (int x = start; x < end; x++) {
-                    f.tone[row + x] = (float) WayBack.at(b, 2, x + 0.5 - midX, Y);
+            int end = Math.min(width, ceil(to[y - top] - 0.5));
+            if (start < end) {
+                double x = start + 0.5 - midX;
+                for (int n = 0; n < 2; n++) {
+                    int k = 6 * n;
+                    run[3 * n] = WayBack.at(b, n, x, y + 0.5 - midY);
+                    run[3 * n + 1] = b[k + 1] + b[k + 3] * (2 * x + 1) + b[k + 4] * (y + 0.5 - midY);
+                    run[3 * n + 2] = 2 * b[k + 3];
                 }
+                run[6] = tone[0] + tone[1] * x + tone[2] * (y + 0.5 - midY);
+                run[7] = tone[1];
+                run[8] = 0;
+                spans.lay((y - top) * width + start, (y - top) * width + end, run, shadow);
             }
         }
+    }
+
+    /** @return the tone in the middle of a cell, and how it grows to the right and down, by its sides' differences */
+    private static double[] tone(Sheet.Cell c) {
+        double[] x = c.x();
+        double[] y = c.y();
+        float[] t = c.tone();
+        double ax = x[5] - x[3];
+        double ay = y[5] - y[3];
+        double bx = x[7] - x[1];
+        double by = y[7] - y[1];
+        double a = t[5] - t[3];
+        double b = t[7] - t[1];
+        double det = ax * by - ay * bx;
+        return new double[]{t[4], (a * by - b * ay) / det, (b * ax - a * bx) / det};
     }
 
     /** A flat triangle of a cell that turns over. */
@@ -90,38 +106,23 @@ final class CellPainter {
         edge(s, a, b);
         edge(s, b, c);
         edge(s, c, a);
-        double ub = s.u()[b] - s.u()[a];
-        double uc = s.u()[c] - s.u()[a];
-        double vb = s.v()[b] - s.v()[a];
-        double vc = s.v()[c] - s.v()[a];
-        double tb = s.tone()[b] - s.tone()[a];
-        double tc = s.tone()[c] - s.tone()[a];
-        byte taps = f.taps(shadow.level(), shadow.u(), shadow.v());
+        double[][] values = {s.u(), s.v(), null};
         for (int y = first; y < last; y++) {
             int start = Math.max(0, ceil(from[y - top] - 0.5));
-            int end = Math.min(f.width, ceil(to[y - top] - 0.5));
-            int row = (y - top) * f.width;
-            for (int x = start; x < end; x++) {
-                double shareB = ((x + 0.5 - xa) * yc - xc * (y + 0.5 - ya)) / det;
-                double shareC = (xb * (y + 0.5 - ya) - (x + 0.5 - xa) * yb) / det;
-                f.u[row + x] = s.u()[a] + shareB * ub + shareC * uc;
-                f.v[row + x] = s.v()[a] + shareB * vb + shareC * vc;
-                if (f.tone != null) {
-                    f.tone[row + x] = (float) (s.tone()[a] + shareB * tb + shareC * tc);
-                }
-            }
+            int end = Math.min(width, ceil(to[y - top] - 0.5));
             if (start < end) {
-                lay(row + start, row + end, shadow, taps);
+                double shareB = ((start + 0.5 - xa) * yc - xc * (y + 0.5 - ya)) / det;
+                double shareC = (xb * (y + 0.5 - ya) - (start + 0.5 - xa) * yb) / det;
+                for (int n = 0; n < 3; n++) {
+                    double at = n == 2 ? s.tone()[a] : values[n][a];
+                    double toB = (n == 2 ? s.tone()[b] : values[n][b]) - at;
+                    double toC = (n == 2 ? s.tone()[c] : values[n][c]) - at;
+                    run[3 * n] = at + shareB * toB + shareC * toC;
+                    run[3 * n + 1] = (yc * toB - yb * toC) / det;
+                    run[3 * n + 2] = 0;
+                }
+                spans.lay((y - top) * width + start, (y - top) * width + end, run, shadow);
             }
-        }
-    }
-
-    private void lay(int start, int end, Shadow shadow, byte taps) {
-        for (int i = start; i < end; i++) {
-            f.level[i] = shadow.level();
-            f.du[i] = shadow.u();
-            f.dv[i] = shadow.v();
-            f.taps[i] = taps;
         }
     }
 

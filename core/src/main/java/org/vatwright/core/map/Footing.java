@@ -78,4 +78,33 @@ final class Footing {
         }
         return taps;
     }
+
+    /** @return what lays stretches of rows into this */
+    CellPainter.Spans spans() {
+        return (first, end, run, shadow) -> {
+            double atU = run[0];
+            double atV = run[3];
+            double stepU = run[1];
+            double stepV = run[4];
+            for (int i = first; i < end; i++) {
+                u[i] = atU;
+                v[i] = atV;
+                atU += stepU;
+                atV += stepV;
+                stepU += run[2];
+                stepV += run[5];
+            }
+            Arrays.fill(level, first, end, shadow.level());
+            Arrays.fill(du, first, end, shadow.u());
+            Arrays.fill(dv, first, end, shadow.v());
+            Arrays.fill(taps, first, end, taps(shadow.level(), shadow.u(), shadow.v()));
+            double atTone = run[6];
+            double stepTone = run[7];
+            for (int i = first; tone != null && i < end; i++) {
+                tone[i] = (float) atTone;
+                atTone += stepTone;
+                stepTone += run[8];
+            }
+        };
+    }
 }

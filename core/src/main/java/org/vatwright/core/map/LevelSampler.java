@@ -21,7 +21,7 @@ final class LevelSampler {
     private static final float ONE = 0.3f;
     /** Shares are whole numbers of this many. */
     private static final int SHARE_BITS = 8;
-    private static final int SHARES = 1 << SHARE_BITS;
+    static final int SHARES = 1 << SHARE_BITS;
     /** Light of the 256 values, in whole numbers; times the shares it fits. */
     private static final int[] LINEAR = new int[256];
     private static final int LIGHT_BITS = 14;
@@ -46,18 +46,25 @@ final class LevelSampler {
     }
 
     void sample(ClothMap map, Reading how, Raster out, Work work) {
-        int rows = map instanceof Net ? NET_ROWS : BlockFooting.BLOCK;
-        ThreadLocal<Footing> footings = ThreadLocal.withInitial(
-                () -> new Footing(out.width(), rows, tileWidth, tileHeight, how.shade() > 0));
+        boolean plain = map instanceof Net && !how.once() && how.shade() == 0;
+        int rows = plain || !(map instanceof Net) ? BlockFooting.BLOCK : NET_ROWS;
+        ThreadLocal<Footing> footings = ThreadLocal.withInitial(() -> new Footing(out.width(), plain ? 0 : rows,
+                tileWidth, tileHeight, how.shade() > 0));
         Rows.each(out.height(), rows, work, (from, to) -> {
             Footing footing = footings.get();
+            int first = from * out.width();
+            int count = (to - from) * out.width();
+            if (plain && map instanceof Net net) {
+                Arrays.fill(out.argb(), first, first + count, 0);
+                net.lay(new NetPixels(this, footing, out.argb(), first), footing, from, to - from);
+                return;
+            }
             if (map instanceof Net net) {
-                net.lay(footing, from, to - from);
+                footing.clear(to - from);
+                net.lay(footing.spans(), footing, from, to - from);
             } else {
                 BlockFooting.lay(map, footing, from, to - from);
             }
-            int first = from * out.width();
-            int count = (to - from) * out.width();
             fill(footing, out.argb(), first, count);
             if (how.once()) {
                 once(footing, how, out.argb(), first, count);
@@ -80,29 +87,46 @@ final class LevelSampler {
             } else if (f.level[i] < ONE && f.taps[i] == 1) {
                 out[first + i] = tile.at(u, v);
             } else {
-                out[first + i] = opaque ? mixed(f, i, u, v) : mixedClear(f, i, u, v);
+                out[first + i] = mixed(u, v, f.level[i], f.taps[i], f.du[i], f.dv[i]);
             }
         }
     }
 
-    private int share(float level, int low) {
+    /** @return whether one sample of the tile itself is all */
+    static boolean one(float level, int taps) {
+        return level < ONE && taps == 1;
+    }
+
+    TileLevel tile(int level) {
+        return levels[Math.min(level, levels.length - 1)];
+    }
+
+    boolean opaque() {
+        return opaque;
+    }
+
+    /** @param along,down the way that is shrunk more, in tiles */
+    int mixed(double u, double v, float level, int taps, float along, float down) {
+        return opaque ? opaque(u, v, level, taps, along, down) : clear(u, v, level, taps, along, down);
+    }
+
+    int share(float level, int low) {
         return Math.max(0, Math.min(SHARES, (int) ((level - low - ONE) * (SHARES / (1 - ONE)))));
     }
 
-    private int mixed(Footing f, int i, double u, double v) {
-        int low = Math.min((int) f.level[i], levels.length - 1);
-        int share = share(f.level[i], low);
-        int taps = f.taps[i];
+    private int opaque(double u, double v, float level, int taps, float along, float down) {
+        int low = Math.min((int) level, levels.length - 1);
+        int share = share(level, low);
         TileLevel fine = levels[low];
-        TileLevel coarse = levels[Math.min(low + 1, levels.length - 1)];
+        TileLevel coarse = tile(low + 1);
         if (taps == 1 && (share == 0 || share == SHARES)) {
             return (share == 0 ? fine : coarse).at(u, v);
         }
         if (taps == 1) {
             return two(fine.at(u, v), coarse.at(u, v), share);
         }
-        double stepU = f.du[i] / taps;
-        double stepV = f.dv[i] / taps;
+        double stepU = along / taps;
+        double stepV = down / taps;
         if (taps == 2 && (share == 0 || share == SHARES)) {
             TileLevel one = share == 0 ? fine : coarse;
             return two(one.at(u - stepU / 2, v - stepV / 2), one.at(u + stepU / 2, v + stepV / 2), SHARES / 2);
@@ -133,7 +157,7 @@ final class LevelSampler {
     }
 
     /** Two opaque pixels as light. Of nearly the same ones it does not matter how they are mixed. */
-    private static int two(int a, int b, int share) {
+    static int two(int a, int b, int share) {
         if (((a ^ b) & 0xFFE0E0E0) == 0) {
             return Packed.between(a, b, share);
         }
@@ -144,18 +168,17 @@ final class LevelSampler {
                 | Light.at(rest * LINEAR[a & 255] + share * LINEAR[b & 255] >> SHARE_BITS);
     }
 
-    private int mixedClear(Footing f, int i, double u, double v) {
-        int low = Math.min((int) f.level[i], levels.length - 1);
-        float share = (float) share(f.level[i], low) / SHARES;
-        int taps = f.taps[i];
+    private int clear(double u, double v, float level, int taps, float along, float down) {
+        int low = Math.min((int) level, levels.length - 1);
+        float share = (float) share(level, low) / SHARES;
         TileLevel fine = levels[low];
-        TileLevel coarse = levels[Math.min(low + 1, levels.length - 1)];
+        TileLevel coarse = tile(low + 1);
         float[] sum = new float[4];
         for (int tap = 0; tap < taps; tap++) {
-            double along = (tap + 0.5) / taps - 0.5;
-            add(fine.at(u + along * f.du[i], v + along * f.dv[i]), (1 - share) / taps, sum);
+            double at = (tap + 0.5) / taps - 0.5;
+            add(fine.at(u + at * along, v + at * down), (1 - share) / taps, sum);
             if (share > 0) {
-                add(coarse.at(u + along * f.du[i], v + along * f.dv[i]), share / taps, sum);
+                add(coarse.at(u + at * along, v + at * down), share / taps, sum);
             }
         }
         return LightMix.encode(sum);

@@ -80,10 +80,9 @@ public final class Net implements ClothMap {
         return true;
     }
 
-    /** Fills in where the pixels of some rows lie. */
-    void lay(Footing footing, int first, int rows) {
-        footing.clear(rows);
-        CellPainter painter = new CellPainter(footing, first, rows, left, top);
+    /** Goes through what is seen of the cloth in some rows. @param measure of how much a pixel shows */
+    void lay(CellPainter.Spans spans, Footing measure, int first, int rows) {
+        CellPainter painter = new CellPainter(spans, measure.width, first, rows, left, top);
         for (Sheet sheet : sheets) {
             for (Sheet.Row row : sheet.rows()) {
                 if (row.most() < first + top || row.least() > first + top + rows) {
@@ -92,9 +91,9 @@ public final class Net implements ClothMap {
                 for (Sheet.Cell cell : row.cells()) {
                     if (cell.most() >= first + top && cell.least() <= first + top + rows) {
                         if (cell.back() == null) {
-                            turningOver(footing, painter, cell);
+                            turningOver(measure, painter, cell);
                         } else {
-                            painter.fill(cell, WayBack.shadow(cell.back(), footing));
+                            painter.fill(cell, WayBack.shadow(cell.back(), measure));
                         }
                     }
                 }

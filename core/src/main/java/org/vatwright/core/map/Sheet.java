@@ -15,8 +15,12 @@ final class Sheet {
     static final int SIDE = 3;
     private static final int FINE = 17;
     private static final int MOST_CUT = 6;
-    /** Between known places it is further off than at them. */
-    private static final double KNOWN = 0.3;
+    /** So near at the known places, it is near enough between them as well. */
+    private static final double SURELY = 0.12;
+    private static final double SPARE = 1.6;
+    /** Between known places, and beyond those at the edge, where a cell beside it ends straight. */
+    private static final double[] BETWEEN = {0.02, 0.25, 0.75, 0.98};
+
     /** So much larger may a place of a cell be seen than another; beyond it the cloth nearly turns over there. */
     private static final double UNEVEN = 6;
 
@@ -30,7 +34,7 @@ final class Sheet {
      * @param x,y where the nodes are seen, in rows; those on its edges where cells beside it have them
      * @param u,v where they lie on the torus
      * @param tone how the cloth turns to the light at the nodes
-     * @param back the way back: for each of u, v and tone six numbers, times 1, X, Y, X^2, XY, Y^2 from (midX, midY); none for a
+     * @param back the way back: for each of u and v six numbers, times 1, X, Y, X^2, XY, Y^2 from (midX, midY); none for a
      *        cell that turns over
      */
     record Cell(int side, double[] x, double[] y, double[] u, double[] v, float[] tone, double[] back, double midX,
@@ -99,19 +103,20 @@ final class Sheet {
     }
 
     private void add(Grid part, float[] tones, int column, int row, List<Cell> cells) {
-        double[] back = turnsOver(part.x(), part.y()) ? null : WayBack.of(part, tones);
+        double[] back = turnsOver(part.x(), part.y()) ? null : WayBack.of(part);
         if (back == null) {
             Grid fine = cut(column, row, FINE - 1);
             cells.add(Cell.of(fine.edgedLike(part), Tones.of(fine), null, 0, 0));
             return;
         }
         double off = WayBack.worst(part, back);
-        if (off <= KNOWN * tolerancePx) {
+        off = off <= SURELY * tolerancePx ? 0 : off > tolerancePx ? off : between(part, back, column, row);
+        if (off <= tolerancePx) {
             cells.add(Cell.of(part, tones, back, part.x()[4], part.y()[4]));
             return;
         }
         // What a quadratic leaves grows with the third power of the size.
-        int times = Math.min(MOST_CUT, Math.max(2, (int) Math.ceil(Math.cbrt(off / (KNOWN * tolerancePx)))));
+        int times = Math.min(MOST_CUT, Math.max(2, (int) Math.ceil(Math.cbrt(SPARE * off / tolerancePx))));
         Grid fine = cut(column, row, times * (SIDE - 1));
         float[] fineTones = Tones.of(fine);
         Grid edged = fine.edgedLike(part);
@@ -120,9 +125,24 @@ final class Sheet {
             int y = k / times * (SIDE - 1);
             Grid known = fine.part(x, y, SIDE);
             float[] tone = Grid.part(fineTones, fine.columns() + 1, x, y, SIDE);
-            double[] own = WayBack.of(known, tone);
+            double[] own = WayBack.of(known);
             cells.add(Cell.of(edged.part(x, y, SIDE), tone, own, known.x()[4], known.y()[4]));
         }
+    }
+
+    /** @return how far off it is between the known places, in pixels, at most */
+    private double between(Grid part, double[] back, int column, int row) {
+        double worst = 0;
+        double[] out = new double[4];
+        double[] uv = new double[2];
+        for (double s : BETWEEN) {
+            for (double t : BETWEEN) {
+                bend.at((column + s) / columns, (row + t) / rows, out);
+                next.at(out[2], out[3], uv);
+                worst = Math.max(worst, WayBack.off(part, back, out[0], out[1], uv[0], uv[1]));
+            }
+        }
+        return worst;
     }
 
     private Grid cut(int column, int row, int into) {

@@ -16,7 +16,7 @@ record TileLevel(int width, int height, int stride, long[] spread, int[] packed,
 
     private static final int MOST_SPREAD = 1 << 24;
 
-    private static final long TURN = 1L << 32;
+    static final long TURN = 1L << 32;
 
     static TileLevel of(Raster tile) {
         int w = tile.width();
@@ -44,15 +44,29 @@ record TileLevel(int width, int height, int stride, long[] spread, int[] packed,
         return TURN * (-0.5 + 0.5 / 256) / size;
     }
 
-    /** @param u,v in tiles @return bilinear, to 1/256 of a pixel, so that a pixel's middle gives just that pixel */
-    int at(double u, double v) {
-        // Turns with 32 binary places: whole ones fall off above, so that nothing has to be asked.
-        int x = (int) (((long) (u * TURN + shiftX) & TURN - 1) * (width << 8) >>> 32);
-        int y = (int) (((long) (v * TURN + shiftY) & TURN - 1) * (height << 8) >>> 32);
+    /** @return a place across in turns times 2^32, as {@link #at(long, long)} takes it */
+    long across(double u) {
+        return (long) (u * TURN + shiftX);
+    }
+
+    long down(double v) {
+        return (long) (v * TURN + shiftY);
+    }
+
+    /** @param u,v from {@link #across} and {@link #down} @return bilinear */
+    int at(long u, long v) {
+        // Whole turns fall off above, so that nothing has to be asked.
+        int x = (int) ((u & TURN - 1) * (width << 8) >>> 32);
+        int y = (int) ((v & TURN - 1) * (height << 8) >>> 32);
         int i = (y >> 8) * stride + (x >> 8);
         return spread != null
                 ? Packed.mix(spread[i], spread[i + 1], spread[i + stride], spread[i + stride + 1], x & 255, y & 255)
                 : Packed.mix(Packed.spread(packed[i]), Packed.spread(packed[i + 1]),
                         Packed.spread(packed[i + stride]), Packed.spread(packed[i + stride + 1]), x & 255, y & 255);
+    }
+
+    /** @param u,v in tiles @return bilinear, to 1/256 of a pixel, so that a pixel's middle gives just that pixel */
+    int at(double u, double v) {
+        return at(across(u), down(v));
     }
 }

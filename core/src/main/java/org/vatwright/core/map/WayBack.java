@@ -4,13 +4,13 @@ package org.vatwright.core.map;
 final class WayBack {
 
     private static final int TERMS = 6;
-    /** A row of the equations: the terms, and what u, v and tone come to. */
-    private static final int WIDE = TERMS + 3;
+    /** A row of the equations: the terms, and what u and v come to. */
+    private static final int WIDE = TERMS + 2;
 
     private WayBack() {}
 
-    /** @return for each of u, v and tone six numbers, about the middle place; none when the places do not tell */
-    static double[] of(Grid g, float[] tone) {
+    /** @return for u and for v six numbers, about the middle place; none when the places do not tell */
+    static double[] of(Grid g) {
         double[] x = g.x();
         double[] y = g.y();
         double[] a = new double[TERMS * WIDE];
@@ -25,7 +25,6 @@ final class WayBack {
                 }
                 a[i * WIDE + TERMS] += term[i] * (g.u()[k] - g.u()[4]);
                 a[i * WIDE + TERMS + 1] += term[i] * (g.v()[k] - g.v()[4]);
-                a[i * WIDE + TERMS + 2] += term[i] * tone[k];
             }
         }
         return solved(a, scale, g.u()[4], g.v()[4]);
@@ -54,7 +53,7 @@ final class WayBack {
                 a[i * WIDE + j] = i == j ? Math.sqrt(sum) : sum / a[j * WIDE + j];
             }
         }
-        double[] back = new double[3 * TERMS];
+        double[] back = new double[2 * TERMS];
         for (int right = TERMS; right < WIDE; right++) {
             for (int i = 0; i < TERMS; i++) {
                 double sum = a[i * WIDE + right];
@@ -98,6 +97,13 @@ final class WayBack {
             worst = Math.max(worst, Math.hypot(du * b[8] - dv * b[2], dv * b[1] - du * b[7]));
         }
         return worst / det;
+    }
+
+    /** @return the same at a place between the known ones that is seen at x, y and lies at u, v */
+    static double off(Grid g, double[] b, double x, double y, double u, double v) {
+        double du = at(b, 0, x - g.x()[4], y - g.y()[4]) - u;
+        double dv = at(b, 1, x - g.x()[4], y - g.y()[4]) - v;
+        return Math.hypot(du * b[8] - dv * b[2], dv * b[1] - du * b[7]) / Math.abs(b[1] * b[8] - b[2] * b[7]);
     }
 
     /** @return how a pixel in the middle of the cell lies on the tile */

@@ -126,7 +126,7 @@ final class ArticlePane extends ClothPane {
         cloth.draw(dressed, dressed.subject(studio.tiles()), cut.widthMm() * v.pxPerMm(), cut.heightMm() * v.pxPerMm());
         cloth.relocate(v.x(), v.y());
         under.getChildren().clear();
-        cut.pieces().stream().filter(p -> !cut.dressing(p).seen() && !p.hidden() && beside(p))
+        cut.pieces().stream().filter(p -> !cut.dressing(p).seen() && !p.hidden() && p.fill().isEmpty() && beside(p))
                 .forEach(p -> under.getChildren().add(path(p, "piece-bare")));
         marks.getChildren().clear();
         List<Piece> chosen = cut.pieces().stream().filter(p -> studio.selection().pieces().contains(p.id())).toList();

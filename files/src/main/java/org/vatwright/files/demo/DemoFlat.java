@@ -35,7 +35,7 @@ final class DemoFlat {
     static Article read(JsonIn in, Id id, String name) {
         in.only("kind", "name", "file", "of", "lays", "drapes", "shade", "light", "over", "seamsWithin", "pairs");
         Article.Flat drawn = in.text("kind").equals("blank")
-                ? (Article.Flat) Blanks.of(in.text("of"))
+                ? Blanks.of(in.text("of"))
                 : FlatReader.read(DemoCommission.resource(in.text("file")), in.text("file"), Limits.STANDARD).article();
         Map<String, Id> ids = new LinkedHashMap<>();
         List<Piece> pieces = drawn.pieces().stream().map(p -> p.withId(DemoCommission.id(p.name()))).toList();

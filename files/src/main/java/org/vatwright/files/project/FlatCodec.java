@@ -53,6 +53,7 @@ final class FlatCodec {
         ObjectNode out = Json.object().put("id", piece.id().text()).put("name", piece.name()).put("outline",
                 piece.outline().data());
         stroke(out, piece.stroke());
+        piece.fill().ifPresent(f -> out.put("fill", f.hex()));
         if (piece.hidden()) {
             out.put("hidden", true);
         }
@@ -104,10 +105,12 @@ final class FlatCodec {
     }
 
     private static Piece piece(JsonIn in) {
-        in.only("id", "name", "outline", "stroke", "hidden", "locked", "aside");
+        in.only("id", "name", "outline", "stroke", "fill", "hidden", "locked", "aside");
         List<Double> aside = two(in, "aside");
         return in.placed(() -> new Piece(FillCodec.id(in), in.text("name"), Outline.parse(in.text("outline")),
-                stroke(in), in.truth("hidden", false), in.truth("locked", false), aside.get(0), aside.get(1)));
+                stroke(in),
+                in.has("fill") ? Optional.of(Rgb.parse(in.text("fill"))) : Optional.empty(), in.truth("hidden", false),
+                in.truth("locked", false), aside.get(0), aside.get(1)));
     }
 
     private static List<Double> two(JsonIn in, String name) {

@@ -185,7 +185,8 @@ public final class FlatReader {
             Require.that(pieces.size() < Article.Flat.MOST_PIECES,
                     "the drawing has more than %,d closed shapes; a flat takes that many"
                             .formatted(Article.Flat.MOST_PIECES));
-            Piece piece = new Piece(Id.fresh(), name(element, "piece", pieces.size() + 1), outline, stroke);
+            Piece piece = new Piece(Id.fresh(), name(element, "piece", pieces.size() + 1), outline, stroke)
+                    .withFill(fill(look));
             pieces.add(piece);
             found.add(new Found(piece.name(), true, outline, 0));
         } else {
@@ -208,6 +209,12 @@ public final class FlatReader {
             }
             return false;
         }
+    }
+
+    /** The drawing's own plain colour of a shape; a shading, or nothing, is none. */
+    private static Optional<Rgb> fill(SvgLook look) {
+        String colour = look.get("fill", "black");
+        return colour.equals("none") ? Optional.empty() : SvgColours.parse(colour).map(SvgColours.Colour::rgb);
     }
 
     /** The line of a shape, in its colour; a shading or anything else that is no colour is drawn black. */

@@ -110,7 +110,7 @@ public record ArticleContent(Cut cut, Function<Id, Optional<Design>> designs, Op
             if (alone instanceof Article.Flat f) {
                 alone = f.with().backing(f.backing().map(b -> new Backing(b.picture(), false, 1))).build();
             }
-            Piece bare = piece.with().stroke(Optional.empty()).build();
+            Piece bare = piece.with().stroke(Optional.empty()).fill(Optional.empty()).build();
             Raster raster = new ArticleRenderer(designs, TileSource.PAINTED, colourway, phase).render(
                     new Cut(alone, cut.widthMm(), cut.heightMm(), List.of(bare), List.of()), density, work);
             return new Pixels(raster, plain ? dressing.lay().get() : new Lay(piece.id(), "plain"));

@@ -93,6 +93,10 @@ public final class PdfArticleWriter {
     private void piece(PDFormContentStream content, Piece piece) throws IOException {
         Optional<ArticleContent.Worn> worn = of.worn(piece);
         Optional<ArticleContent.Pixels> pixels = of.pixels(piece);
+        if (piece.fill().isPresent()) {
+            content.setNonStrokingColor(new Color(piece.fill().get().argb()));
+            fill(content, piece);
+        }
         if (pixels.isPresent()) {
             content.saveGraphicsState();
             laid(content, pixels.get().laid());
@@ -102,17 +106,21 @@ public final class PdfArticleWriter {
             content.saveGraphicsState();
             laid(content, worn.get().lay());
             content.setNonStrokingColor(pattern(worn.get()));
-            Path2D path = piece.seen().path();
-            PdfTileWriter.path(content, path);
-            if (path.getWindingRule() == Path2D.WIND_EVEN_ODD) {
-                content.fillEvenOdd();
-            } else {
-                content.fill();
-            }
+            fill(content, piece);
             content.restoreGraphicsState();
         }
         if (piece.stroke().isPresent()) {
             line(content, piece.seen().path(), piece.stroke().get());
+        }
+    }
+
+    private static void fill(PDFormContentStream content, Piece piece) throws IOException {
+        Path2D path = piece.seen().path();
+        PdfTileWriter.path(content, path);
+        if (path.getWindingRule() == Path2D.WIND_EVEN_ODD) {
+            content.fillEvenOdd();
+        } else {
+            content.fill();
         }
     }
 

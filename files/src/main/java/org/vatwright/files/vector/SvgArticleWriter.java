@@ -73,6 +73,10 @@ public final class SvgArticleWriter {
         Optional<ArticleContent.Pixels> pixels = of.pixels(piece);
         xml.start("g");
         xml.text("title", piece.name());
+        if (piece.fill().isPresent()) {
+            xml.empty("path", "d", data(piece.seen().path()), "fill", piece.fill().get().hex(), "fill-rule",
+                    rule(piece));
+        }
         if (pixels.isPresent()) {
             image(pixels.get().raster());
             laid(pixels.get().laid());

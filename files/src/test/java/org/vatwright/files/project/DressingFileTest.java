@@ -19,6 +19,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.drape.Along;
 import org.vatwright.core.drape.Box;
 import org.vatwright.core.drape.Drape;
@@ -93,7 +94,8 @@ class DressingFileTest {
                 Id id = new Id("piece-" + kind);
                 pieces.add(new Piece(id, "piece " + kind,
                         Outline.of(new Rectangle2D.Double(random.nextDouble(), 3, 50, 40)),
-                        Optional.empty(), kind == 1, kind == 2, kind == 3 ? random.nextGaussian() : 0, kind * 1.5));
+                        Optional.empty(), kind == 0 ? Optional.of(new Rgb(1, 200, 3)) : Optional.empty(), kind == 1,
+                        kind == 2, kind == 3 ? random.nextGaussian() : 0, kind * 1.5));
                 worn.put(id, dressing(random, kind));
             }
             Raster photo = new Raster(6, 4);

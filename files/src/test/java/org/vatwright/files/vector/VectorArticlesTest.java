@@ -186,4 +186,33 @@ class VectorArticlesTest {
         assertThat(content(article("Lifejacket cover")).embedded())
                 .anyMatch(t -> t.contains("is embedded as pixels at 50.8 dpi, for the gradient"));
     }
+
+    /** What is bent, has a figure or hangs in the light goes as pixels; the drawing's own colours stay shapes. */
+    @Test
+    void drapedPiecesAreEmbeddedAndLookAsTheyAreDrawn() throws IOException {
+        for (String name : List.of("Mug", "Notice panel", "Crew smock")) {
+            Article article = article(name);
+            ArticleContent content = content(article);
+            Path file = folder.resolve("bent.svg");
+            SvgArticleWriter.write(content, file);
+            String text = Files.readString(file);
+            assertThat(text.split("<image ", -1).length - 1).as(name).isEqualTo(switch (name) {
+                case "Mug" -> 1;
+                // The picture it hangs in, and the panel.
+                case "Notice panel" -> 2;
+                default -> 2;
+            });
+            assertThat(content.embedded()).as(name).anyMatch(t -> t.contains("its cloth is draped"));
+        }
+        Article.Flat mug = (Article.Flat) article("Mug");
+        Article.Flat coloured = mug.editPiece(mug.pieces().getFirst().id(), p -> p.withFill(Optional.of(
+                new org.vatwright.core.colour.Rgb(1, 2, 200))).withHidden(false));
+        Path file = folder.resolve("coloured.svg");
+        SvgArticleWriter.write(content(coloured), file);
+        assertThat(Files.readString(file)).contains("fill=\"#0102c8\"");
+        Path hidden = folder.resolve("hidden.svg");
+        SvgArticleWriter.write(content(coloured.editPiece(mug.pieces().getFirst().id(), p -> p.withHidden(true))),
+                hidden);
+        assertThat(Files.readString(hidden)).doesNotContain("#0102c8").doesNotContain("<title>handle</title>");
+    }
 }
