@@ -101,13 +101,14 @@ public final class Shots {
                 .withInk(new ChosenInk.Slot(1))
                 .withWorn(new Id("crew-apron"))));
         views.put("dress", s -> s.select(x -> x.withStage(Stage.DRESS)
-                .withArticle(s.project().article(new Id("crew-apron")).orElseThrow())
-                .withPieces(Set.of(new Id("right-pocket")))));
+                .withArticle(s.project().article(new Id("crew-smock")).orElseThrow())
+                .withPieces(Set.of(new Id("left-sleeve")))));
         views.put("dress-words", s -> s.select(x -> x.withStage(Stage.DRESS)
                 .withArticle(s.project().article(new Id("ship-s-name")).orElseThrow())
                 .withPieces(Set.of(Article.Lettering.letter(2)))));
-        views.put("dress-tote", s -> s.select(x -> x.withStage(Stage.DRESS)
-                .withArticle(s.project().article(new Id("tote")).orElseThrow()).withPieces(Set.of(new Id("lining")))));
+        views.put("dress-panel", s -> s.select(x -> x.withStage(Stage.DRESS)
+                .withArticle(s.project().article(new Id("notice-panel")).orElseThrow())
+                .withPieces(Set.of(new Id("panel")))));
         views.put("produce", s -> s.select(x -> x.withStage(Stage.PRODUCE).withJob(new Id("job-ticket-hall-paper"))));
         return views;
     }
