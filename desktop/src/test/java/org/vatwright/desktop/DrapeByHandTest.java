@@ -266,4 +266,45 @@ class DrapeByHandTest extends AtTheDemo {
         assertThat(smock().pieces().getLast().outline().area()).isEqualTo(5000, within(300.0));
         assertThat(smock().pieces().getLast().outline().gapMm()).isZero();
     }
+
+    /** Notches of a seam, clicked on both edges; a figure over it; the drape of another piece; a piece pulled aside by hand. */
+    @Test
+    void seamsAreNotchedFiguresLieAcrossThemAndDrapesAreTaken() throws Exception {
+        hand.click("chapter-seams");
+        Seam seam = smock().seams().getFirst();
+        var line = org.vatwright.core.sewing.SeamLine.of(smock(), seam);
+        Place first = line.first().get(80);
+        Place second = line.second().get(100);
+        hand.click("seam-notch");
+        at(first.x(), first.y());
+        at(second.x(), second.y());
+        assertThat(smock().seams().getFirst().notches()).singleElement().satisfies(n -> {
+            // Where edges lie on each other either may be taken for the first.
+            assertThat(Math.min(n.onFirst(), n.onSecond())).isBetween(0.30, 0.44);
+            assertThat(Math.max(n.onFirst(), n.onSecond())).isBetween(0.30, 0.44);
+        });
+        assertThat(hand.studio().dressHand().tool()).isEqualTo(org.vatwright.desktop.studio.DressHand.Tool.NONE);
+
+        hand.click("chapter-figure");
+        hand.menu("figure-add", 5);
+        hand.click("figure-seam");
+        Print print = worn(FRONT).prints().getFirst();
+        Id other = seam.first().piece().equals(FRONT) ? seam.second().piece() : seam.first().piece();
+        assertThat(worn(other).prints()).containsExactly(print);
+
+        hand.click("piece-2");
+        hand.click("chapter-drape");
+        hand.click("drape-take");
+        at(200, 450);
+        assertThat(drape(Round.class).seenDeg()).isEqualTo(150);
+
+        Point2D from = screen(420, 700);
+        hand.hold(KeyCode.ALT, true);
+        hand.dragBetween(from, screen(520, 700));
+        hand.hold(KeyCode.ALT, false);
+        assertThat(smock().piece(FRONT).orElseThrow().asideX()).isEqualTo(100, within(mm(1.6)));
+        hand.click("chapter-lay");
+        hand.write("repeat-of-the-lay", "55");
+        assertThat(worn(FRONT).lay().orElseThrow().scale()).isEqualTo(0.5, within(1e-9));
+    }
 }

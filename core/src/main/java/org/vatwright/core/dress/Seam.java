@@ -1,5 +1,7 @@
 package org.vatwright.core.dress;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 
@@ -93,6 +95,18 @@ public record Seam(Edge first, Edge second, List<Notch> notches, boolean laidOn,
     public Seam turned() {
         return new Seam(second, first, notches.stream().map(n -> new Notch(n.onSecond(), n.onFirst())).toList(),
                 laidOn, meets);
+    }
+
+    /** @return with one more notch, in its order. @throws Refusal when it would come before another on one edge alone */
+    public Seam withNotch(Notch notch) {
+        List<Notch> all = new ArrayList<>(notches);
+        all.add(notch);
+        all.sort(Comparator.comparingDouble(Notch::onFirst));
+        return new Seam(first, second, all, laidOn, meets);
+    }
+
+    public Seam withoutNotches() {
+        return new Seam(first, second, List.of(), laidOn, meets);
     }
 
     public Seam withMeets(Meets other) {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Lay;
+import org.vatwright.core.dress.Print;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Design;
 
@@ -32,15 +33,26 @@ public record Swap(Design from, Design to) {
         return lay.design().equals(from.id());
     }
 
-    /** @return the article with every lay of the one design in the other */
-    public Article on(Article article) {
-        return article.withEachLay(l -> concerns(l) ? l.withDesign(to.id(), colourway(l.colourway())) : l);
+    /** A motif stays what it is; a whole design that is laid once is swapped like any other cloth. */
+    private boolean concerns(Print print) {
+        return print.motif() == 0 && print.design().equals(from.id());
     }
 
-    /** @return how many lays of the article it changes */
+    /** @return the article with every lay of the one design in the other */
+    public Article on(Article article) {
+        return article.withDressings(article.dressings().eachDressing(d -> d.with()
+                .lay(d.lay().map(l -> concerns(l) ? l.withDesign(to.id(), colourway(l.colourway())) : l))
+                .prints(d.prints().stream().map(p -> concerns(p)
+                        ? p.with().design(to.id()).colourway(colourway(p.colourway())).build()
+                        : p).toList())
+                .build()));
+    }
+
+    /** @return on how many pieces of the article it changes something */
     public int count(Article article) {
-        return (int) article.dressings().byPiece().values().stream().filter(d -> d.lay().filter(this::concerns)
-                .isPresent()).count();
+        return (int) article.dressings().byPiece().values().stream()
+                .filter(d -> d.lay().filter(this::concerns).isPresent() || d.prints().stream().anyMatch(this::concerns))
+                .count();
     }
 
     /** @return the articles that change, in their order */

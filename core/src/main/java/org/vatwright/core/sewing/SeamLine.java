@@ -59,6 +59,19 @@ public record SeamLine(List<Place> first, List<Place> second, List<Double> share
         return edge.from() + (edge.backwards() ? 1 - share : share) * length;
     }
 
+    /** @return the share of an edge, 0 to 1, that is nearest to a place; beside the edge one of its ends */
+    public static EdgeWalk.Near near(Article.Flat article, Seam.Edge edge, Place place) {
+        EdgeWalk walk = EdgeWalk.of(piece(article, edge.piece()).outline());
+        EdgeWalk.Near near = walk.near(place);
+        double length = edge.to() - edge.from() + (edge.to() < edge.from() ? 1 : 0);
+        double share = (near.share() - edge.from() - Math.floor(near.share() - edge.from())) / length;
+        if (share > 1) {
+            share = share - 1 < (1 / length - 1) / 2 ? 1 : 0;
+        }
+        double along = edge.backwards() ? 1 - share : share;
+        return new EdgeWalk.Near(along, walk.at(along(edge, along)).far(place));
+    }
+
     /** Notches meet; between them both edges are eased evenly. */
     private static double onSecond(Seam seam, double share) {
         double a = 0;

@@ -5,14 +5,20 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 import org.junit.jupiter.api.Test;
 import org.vatwright.core.Samples;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Palette;
+import org.vatwright.core.drape.Box;
+import org.vatwright.core.drape.Mesh;
+import org.vatwright.core.drape.MeshHand;
 import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Dressing;
 import org.vatwright.core.dress.Dressings;
 import org.vatwright.core.dress.Lay;
+import org.vatwright.core.dress.Print;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Refusal;
@@ -72,5 +78,22 @@ class SwapTest {
         assertThat(swap.touched(after)).isEmpty();
         assertThatThrownBy(() -> new Swap(DOTS, DOTS)).isInstanceOf(Refusal.class)
                 .hasMessageContaining("is worn already");
+    }
+
+    /** Drapes, shade, light and where figures lie stay; a design laid once is swapped, a motif of it is not. */
+    @Test
+    void drapesStayAndFiguresThatAreWholeDesignsGoAlong() {
+        Mesh mesh = new MeshHand(Set.of(1), 0).moved(Mesh.of(new Box(0, 0, 300, 300), 2, 2), 5, 6);
+        Print whole = Print.whole(STRIPE, STRIPE.palette().first().name(), 40, 50);
+        Print motif = whole.with().layer(1).motif(2).build();
+        Dressing worn = Dressing.of(new Lay(STRIPE.id(), STRIPE.palette().first().name())).with()
+                .drape(Optional.of(mesh)).shade(0.5).light(0.25).prints(List.of(whole, motif)).build();
+        Article.Sheet sheet = sheet("a", Optional.empty());
+        Article before = sheet.withDressings(sheet.dressings().with(Article.Sheet.PIECE, worn));
+        Dressing after = new Swap(STRIPE, DOTS).on(before).dressing(Article.Sheet.PIECE);
+        assertThat(after.lay().orElseThrow().design()).isEqualTo(DOTS.id());
+        assertThat(after.prints()).containsExactly(whole.with().design(DOTS.id()).build(), motif);
+        assertThat(after.with().lay(worn.lay()).prints(worn.prints()).build()).isEqualTo(worn);
+        assertThat(new Swap(DOTS, STRIPE).count(before)).isZero();
     }
 }

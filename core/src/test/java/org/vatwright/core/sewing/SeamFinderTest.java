@@ -8,6 +8,7 @@ import java.util.Optional;
 
 import org.junit.jupiter.api.Test;
 import org.vatwright.core.Samples;
+import org.vatwright.core.drape.Place;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Dressings;
 import org.vatwright.core.dress.Lay;
@@ -79,5 +80,19 @@ class SeamFinderTest {
         assertThat(new SeamMatch.Left(List.of(0.0, 3.2), 0.01, 3.2).words())
                 .isEqualTo("up to 3.2 mm off along; across it meets");
         assertThat(new SeamMatch.Left(List.of(0.001), 0.001, 0).words()).startsWith("meets");
+    }
+
+    /** On the sleeve's left side, 180 mm, backwards from below; and past both its ends. */
+    @Test
+    void aPlaceBesideAnEdgeIsAShareOfIt() {
+        Seam seam = SeamFinder.found(smock(), 2).get(1);
+        SeamLine line = SeamLine.of(smock(), seam);
+        for (int k = 0; k < line.share().size(); k += 20) {
+            assertThat(SeamLine.near(smock(), seam.second(), line.second().get(k).moved(0.5, 0)).share())
+                    .isEqualTo(line.share().get(k), within(1e-6));
+            assertThat(SeamLine.near(smock(), seam.first(), line.first().get(k).moved(-0.5, 0)).share())
+                    .isEqualTo(line.share().get(k), within(1e-6));
+        }
+        assertThat(SeamLine.near(smock(), seam.second(), new Place(430, 130)).share()).isIn(0.0, 1.0);
     }
 }

@@ -22,6 +22,7 @@ import org.vatwright.desktop.cloth.Viewport;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.frame.Frame;
+import org.vatwright.desktop.studio.DressEdits;
 import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
 
@@ -59,6 +60,7 @@ final class ArticlePane extends ClothPane {
     private Cut cut;
     private Optional<Piece> pointed = Optional.empty();
     private boolean grabbing;
+    private boolean aside;
     private double grabX;
     private double grabY;
     private double movedX;
@@ -263,14 +265,14 @@ final class ArticlePane extends ClothPane {
             studio.holdDress(h -> h.with().points(Set.of()).figure(-1).build());
         }
         studio.select(s -> s.withPieces(now));
-        grabbing = piece.filter(p -> now.contains(p.id()) && cut.lay(p).isPresent()).isPresent();
+        grabbing = piece.filter(p -> now.contains(p.id()) && (e.isAltDown() || cut.lay(p).isPresent())).isPresent();
         grabX = e.getX();
         grabY = e.getY();
         movedX = 0;
         movedY = 0;
     }
 
-    /** Moves the start of the chosen lays with the hand. */
+    /** Moves the start of the chosen lays with the hand; with Alt the pieces themselves, aside. */
     private void drag(MouseEvent e) {
         if (held.isPresent()) {
             held.get().drag(e);
@@ -280,7 +282,8 @@ final class ArticlePane extends ClothPane {
             return;
         }
         if (!studio.dragging()) {
-            studio.beginDrag("move the lay");
+            aside = e.isAltDown() && article instanceof Article.Flat;
+            studio.beginDrag(aside ? "move pieces aside" : "move the lay");
         }
         double toX = Math.rint((e.getX() - grabX) / viewport().pxPerMm() * 10) / 10;
         double toY = Math.rint((e.getY() - grabY) / viewport().pxPerMm() * 10) / 10;
@@ -288,7 +291,14 @@ final class ArticlePane extends ClothPane {
         double dy = toY - movedY;
         movedX = toX;
         movedY = toY;
-        move(dx, dy, "move the lay");
+        if (aside) {
+            Set<Id> chosen = studio.selection().pieces();
+            DressEdits.flat(studio, "move pieces aside", f -> f.with().pieces(f.pieces().stream()
+                    .map(p -> chosen.contains(p.id()) ? p.withAside(clean(p.asideX() + dx), clean(p.asideY() + dy)) : p)
+                    .toList()).build());
+        } else {
+            move(dx, dy, "move the lay");
+        }
     }
 
     private void move(double dx, double dy, String name) {

@@ -27,6 +27,7 @@ import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.DressEdits;
+import org.vatwright.desktop.studio.DressHand;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.control.Button;
@@ -117,7 +118,10 @@ final class DrapeCard extends VBox {
         }
         bent = Ui.column(8, mesh, panel, round, along, Ui.pair(shade, light),
                 Ui.labelled("Seen in", judge));
-        getChildren().addAll(kind, says, bent);
+        Button take = Ui.link("take another piece's",
+                () -> studio.holdDress(h -> h.withTool(DressHand.Tool.TAKE_DRAPE)));
+        take.setId("drape-take");
+        getChildren().addAll(kind, says, bent, Ui.row(take));
     }
 
     private void worn(String name, UnaryOperator<Dressing> change) {

@@ -5,17 +5,21 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
+import org.vatwright.core.drape.Place;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Cut;
 import org.vatwright.core.dress.Dressing;
 import org.vatwright.core.dress.Piece;
 import org.vatwright.core.dress.Print;
+import org.vatwright.core.dress.Seam;
 import org.vatwright.core.dress.Surround;
 import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.measure.Angle;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.motif.Motif;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.sewing.SeamLine;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.DressEdits;
@@ -46,6 +50,7 @@ final class FigureCard extends VBox {
     private final CheckBox ground = new CheckBox("with its ground");
     private final VBox numbers;
     private final Button grow;
+    private final Button seam;
 
     FigureCard(Studio studio) {
         super(8);
@@ -69,10 +74,12 @@ final class FigureCard extends VBox {
         ground.setOnAction(e -> set("ground of the figure", p -> p.withGround(ground.isSelected())));
         Button middle = Ui.link("to the middle", this::middle);
         middle.setId("figure-middle");
+        seam = Ui.link("across a seam", this::acrossSeam);
+        seam.setId("figure-seam");
         Button off = Ui.link("take it off", this::remove);
         off.setId("figure-off");
         numbers = Ui.column(7, Ui.pair(x, y), Ui.pair(scale, turn), Ui.pair(opacity, ground),
-                Ui.row(middle, Ui.spring(),
+                Ui.row(middle, seam, Ui.spring(),
                         off));
         grow = Ui.link("let the sheet grow to hold them", this::grow);
         grow.setId("figure-grow");
@@ -148,6 +155,29 @@ final class FigureCard extends VBox {
                 p.outline().bounds().getCenterY())));
     }
 
+    /** On the middle of the next seam of the piece, on both pieces that are sewn there. */
+    private void acrossSeam() {
+        int at = studio.dressHand().figure();
+        Optional<Id> one = DressEdits.piece(studio);
+        DressEdits.flat(studio, "lay the figure across a seam", f -> {
+            List<Seam> seams = f.seams().stream().filter(s -> !s.laidOn() && s.concerns(one.orElseThrow())).toList();
+            List<Print> prints = new ArrayList<>(f.dressing(one.orElseThrow()).prints());
+            Print print = prints.get(at);
+            List<Place> middles = seams.stream().map(s -> SeamLine.of(f, s).second().get(SeamLine.PLACES / 2)).toList();
+            int now = middles.indexOf(new Place(print.x(), print.y()));
+            Seam next = seams.get((now + 1) % seams.size());
+            Place middle = middles.get((now + 1) % seams.size());
+            Print moved = print.at(middle.x(), middle.y());
+            prints.set(at, moved);
+            Id other = next.first().piece().equals(one.get()) ? next.second().piece() : next.first().piece();
+            List<Print> there = new ArrayList<>(f.dressing(other).prints());
+            there.remove(print);
+            there.add(moved);
+            return f.withDressings(f.dressings().with(one.get(), f.dressing(one.get()).withPrints(prints)).with(other,
+                    f.dressing(other).withPrints(there)));
+        });
+    }
+
     private void remove() {
         int at = studio.dressHand().figure();
         DressEdits.dressings(studio, "take a figure off", d -> {
@@ -186,6 +216,8 @@ final class FigureCard extends VBox {
         add.setDisable(worn.isEmpty());
         boolean chosen = at >= 0 && at < prints.size();
         Ui.show(numbers, chosen);
+        Ui.show(seam, cut.article() instanceof Article.Flat f && DressEdits.piece(studio)
+                .filter(p -> f.seams().stream().anyMatch(s -> !s.laidOn() && s.concerns(p))).isPresent());
         Ui.show(grow, cut.article() instanceof Article.Sheet && !prints.isEmpty());
         if (chosen) {
             Print print = prints.get(at);

@@ -45,6 +45,7 @@ final class LayCard extends VBox {
     private final ComboBox<Choice> design = new ComboBox<>();
     private final ComboBox<String> colourway = new ComboBox<>();
     private final NumberRow scale;
+    private final NumberRow repeat;
     private final NumberRow shear;
     private final CheckBox flipped = new CheckBox("mirrored");
     private final CheckBox upright = new CheckBox("the design has a right way up");
@@ -73,6 +74,7 @@ final class LayCard extends VBox {
                 c -> studio.editLays("wear " + c, l -> l.withDesign(l.design(), c))));
         scale = NumberRow.number(studio, "Scale", "scale of the lay", "%", 2, 5,
                 n -> studio.editLays("scale %s %%".formatted(Numbers.plain(n, 2)), l -> l.withScale(n / 100)));
+        repeat = NumberRow.length(studio, "Repeat", "repeat of the lay", this::repeat);
         shear = NumberRow.number(studio, "Lean", "lean of the lay", "\u00b0", 1, 1,
                 n -> studio.editLays("lean %s\u00b0".formatted(Numbers.plain(n, 1)), l -> l.withShearDeg(n)));
         flipped.setId("lay-flipped");
@@ -110,7 +112,8 @@ final class LayCard extends VBox {
         VBox turned = Ui.column(4, Ui.label("Grain", "card-title"), grain,
                 Ui.row(Ui.link("straight", () -> turn(0)), Ui.link("bias", () -> turn(45)),
                         Ui.link("cross", () -> turn(90))));
-        worn.getChildren().addAll(frame, Ui.labelled("Design", design), Ui.labelled("Colourway", colourway), scale,
+        worn.getChildren().addAll(frame, Ui.labelled("Design", design), Ui.labelled("Colourway", colourway),
+                Ui.pair(scale, repeat),
                 Ui.row(dial, turned), Ui.pair(startX, startY), Ui.row(home, Ui.spring(), take),
                 Ui.pair(shear, opacity), Ui.labelled("Blend", mode), Ui.row(flipped, Ui.spring(), upright), onItsHead,
                 together, Ui.row(rule, Ui.spring(), Ui.link("take the cloth off", this::strip)));
@@ -129,6 +132,12 @@ final class LayCard extends VBox {
                 .ifPresent(
                         lay -> studio.editArticle("dress all pieces by rule", a -> ByRule.dressed(a, lay.withGrainDeg(
                                 0), studio.faces())));
+    }
+
+    /** As wide as that the cell lies on the article. */
+    private void repeat(double mm) {
+        studio.editLays("repeat %s mm".formatted(Numbers.plain(mm, 1)), l -> studio.project().design(l.design())
+                .map(d -> l.withScale(mm / d.repeat().widthMm())).orElse(l));
     }
 
     private void upright(boolean is) {
@@ -196,7 +205,7 @@ final class LayCard extends VBox {
             }
             Colourway shown = d.palette().orFirst(lay.colourway());
             colourway.setValue(shown.name());
-            scale.trail("repeat %s mm".formatted(Numbers.plain(d.repeat().widthMm() * lay.scale(), 1)));
+            repeat.show(d.repeat().widthMm() * lay.scale());
             Scenes.Field field = new Scenes.Field(d, shown, 0, 0, STRIP_WIDTH, STRIP_HEIGHT,
                     STRIP_WIDTH / (2 * d.repeat().tile().widthMm()));
             strip.draw(field, field.subject(studio.tiles()), STRIP_WIDTH, STRIP_HEIGHT);

@@ -87,7 +87,8 @@ final class PieceCard extends VBox {
         Button remove = Ui.link("remove", this::remove);
         remove.setId("piece-remove");
         flat = Ui.column(8, Ui.labelled("Name", name), Ui.row(hidden, Ui.spring(), locked), Ui.pair(asideX, asideY),
-                Ui.row(Ui.spring(), back), partner, Ui.row(link, part, Ui.spring(), glass, make),
+                Ui.row(Ui.label("With Alt the hand pulls it aside.", "quiet"), Ui.spring(), back), partner,
+                Ui.row(link, part, Ui.spring(), glass, make),
                 Ui.row(split, join, Ui.spring(), remove));
         getChildren().addAll(alone, flat);
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Piece;
@@ -38,6 +39,7 @@ final class SeamCard extends VBox {
     private final NumberRow tolerance;
     private final CheckBox turning = new CheckBox("the grain may turn");
     private final Button all;
+    private final Button notch;
     private double toleranceMm = USUAL_MM;
 
     SeamCard(Studio studio, SeamMarks marks) {
@@ -51,12 +53,14 @@ final class SeamCard extends VBox {
         });
         Button find = Ui.button("Find seams", this::find);
         find.setId("seams-find");
-        Button draw = Ui.link("sew one by hand", () -> studio.holdDress(h -> h.withTool(Tool.SEW)));
+        Button draw = Ui.link("sew one", () -> studio.holdDress(h -> h.withTool(Tool.SEW)));
         draw.setId("seam-sew");
+        notch = Ui.link("notch", () -> studio.holdDress(h -> h.withTool(Tool.NOTCH)));
+        notch.setId("seam-notch");
         turning.setId("seam-turning");
         all = Ui.button("Match all", this::matchAll);
         all.setId("seams-match");
-        getChildren().addAll(none, lines, turning, Ui.row(all, Ui.spring(), draw), Ui.pair(find, tolerance));
+        getChildren().addAll(none, lines, turning, Ui.row(all, Ui.spring(), notch, draw), Ui.pair(find, tolerance));
     }
 
     private Optional<Article.Flat> flat() {
@@ -112,8 +116,12 @@ final class SeamCard extends VBox {
     }
 
     private void meets(Seam seam, Seam.Meets meets) {
-        DressEdits.flat(studio, "what meets at a seam", f -> f.with().seams(f.seams().stream()
-                .map(s -> s.equals(seam) ? s.withMeets(meets) : s).toList()).build());
+        each("what meets at a seam", seam, s -> s.withMeets(meets));
+    }
+
+    private void each(String name, Seam seam, UnaryOperator<Seam> change) {
+        DressEdits.flat(studio, name, f -> f.with().seams(f.seams().stream()
+                .map(s -> s.equals(seam) ? change.apply(s) : s).toList()).build());
     }
 
     private void remove(Seam seam) {
@@ -132,6 +140,7 @@ final class SeamCard extends VBox {
                 .toList();
         Ui.show(none, shown.isEmpty());
         Ui.show(all, !flat.seams().isEmpty());
+        Ui.show(notch, !flat.seams().isEmpty());
         Ui.show(turning, !flat.seams().isEmpty());
         tolerance.show(toleranceMm);
         for (int i = 0; i < shown.size(); i++) {
@@ -146,9 +155,13 @@ final class SeamCard extends VBox {
                     m -> meets(seam, m));
             meets.getStyleClass().add("tight");
             meets.show(seam.meets());
+            Button notches = Ui.link(
+                    seam.notches().size() == 1 ? "1 notch off" : seam.notches().size() + " notches off",
+                    () -> each("take notches off", seam, Seam::withoutNotches));
+            Ui.show(notches, !seam.notches().isEmpty());
             lines.getChildren().add(Ui.column(3, Ui.row(Ui.label("%s to %s".formatted(name(flat, seam.first().piece()),
                     name(flat, seam.second().piece()))), Ui.spring(), match,
-                    Ui.icon("x", "Take this seam off", () -> remove(seam))), meets, words));
+                    Ui.icon("x", "Take this seam off", () -> remove(seam))), meets, words, notches));
         }
     }
 }

@@ -6,7 +6,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
+import org.vatwright.core.drape.Box;
+import org.vatwright.core.drape.Drape;
 import org.vatwright.core.drape.Place;
+import org.vatwright.core.drape.Refit;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Cutting;
 import org.vatwright.core.dress.Lay;
@@ -16,6 +19,7 @@ import org.vatwright.core.dress.Seam;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.sewing.EdgeWalk;
+import org.vatwright.core.sewing.SeamLine;
 import org.vatwright.core.shape.Outline;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.DressEdits;
@@ -40,8 +44,12 @@ final class ToolGrips extends ArticleGrips {
 
     private final List<Corner> corners = new ArrayList<>();
     private Optional<Seam.Edge> edge = Optional.empty();
+    private Optional<Notched> notched = Optional.empty();
     private Place start;
     private Place end;
+
+    /** A notch that waits for the other edge. @param first whether it is on the first edge @param share of that edge */
+    private record Notched(Seam seam, boolean first, double share) {}
 
     ToolGrips(Studio studio) {
         super(studio);
@@ -54,6 +62,7 @@ final class ToolGrips extends ArticleGrips {
     private void done() {
         corners.clear();
         edge = Optional.empty();
+        notched = Optional.empty();
         start = null;
         studio.holdDress(h -> h.withTool(Tool.NONE));
     }
@@ -65,6 +74,10 @@ final class ToolGrips extends ArticleGrips {
             case MEASURE -> "Pull along something whose true length you know.";
             case DRAW -> "Click corner after corner, pull for a curve; click the first one to close. Esc gives up.";
             case TAKE -> "Click the piece whose lay is to be taken.";
+            case TAKE_DRAPE -> "Click the piece whose drape is to be taken.";
+            case NOTCH -> second
+                    ? "Now click where it meets on the other edge."
+                    : "Click on an edge of a seam where a notch is.";
             case SEW -> second
                     ? "Now pull along the edge that is sewn to it, the same way."
                     : "Pull along an edge that is sewn.";
@@ -76,10 +89,11 @@ final class ToolGrips extends ArticleGrips {
         if (tool() == Tool.NONE) {
             corners.clear();
             edge = Optional.empty();
+            notched = Optional.empty();
             start = null;
             return;
         }
-        Label words = Ui.label(words(tool(), edge.isPresent()), "on-choice");
+        Label words = Ui.label(words(tool(), edge.isPresent() || notched.isPresent()), "on-choice");
         words.setId("tool-words");
         getChildren().add(words);
         words.autosize();
@@ -158,6 +172,8 @@ final class ToolGrips extends ArticleGrips {
         switch (tool()) {
             case DRAW -> corner(e);
             case TAKE -> take(e);
+            case TAKE_DRAPE -> takeDrape(e);
+            case NOTCH -> notch();
             default -> {
             }
         }
@@ -188,6 +204,67 @@ final class ToolGrips extends ArticleGrips {
         done();
         lay.ifPresentOrElse(l -> studio.editLays("take the lay of another piece", own -> l),
                 () -> studio.say(Message.hint("There is no lay to take: that piece is bare.")));
+    }
+
+    /** Drawn out to the chosen pieces as it lies on its own. */
+    private void takeDrape(MouseEvent e) {
+        Optional<Piece> from = cut.pieceAt(view.mmX(e.getX()), view.mmY(e.getY()));
+        done();
+        Optional<Drape> drape = from.flatMap(p -> cut.dressing(p).drape());
+        if (drape.isEmpty()) {
+            studio.say(Message.hint("There is no drape to take: the cloth of that piece lies flat."));
+            return;
+        }
+        Box box = Box.of(from.orElseThrow().outline().bounds());
+        List<Id> all = cut.ids();
+        studio.editArticle("take the drape of another piece", a -> {
+            Article changed = a;
+            for (Piece piece : cut.pieces()) {
+                if (studio.selection().pieces().contains(piece.id())) {
+                    Refit refit = new Refit(box, Box.of(piece.outline().bounds()), false);
+                    changed = changed.withDressing(piece.id(), all, d -> d.withDrape(drape.map(x -> x.refit(refit))));
+                }
+            }
+            return changed;
+        });
+    }
+
+    /** The edge of a seam that the place is on. */
+    private Optional<Notched> onSeam(Place at, Optional<Notched> other) {
+        double best = EDGE_PX / view.pxPerMm();
+        Optional<Notched> found = Optional.empty();
+        if (cut.article() instanceof Article.Flat flat) {
+            for (Seam seam : other.map(n -> List.of(n.seam)).orElse(flat.seams())) {
+                for (boolean first : other.map(n -> List.of(!n.first)).orElse(List.of(true, false))) {
+                    EdgeWalk.Near near = SeamLine.near(flat, first ? seam.first() : seam.second(), at);
+                    if (near.far() < best && !seam.laidOn()) {
+                        best = near.far();
+                        found = Optional.of(new Notched(seam, first, near.share()));
+                    }
+                }
+            }
+        }
+        return found;
+    }
+
+    private void notch() {
+        Optional<Notched> found = onSeam(start, notched);
+        if (found.isEmpty()) {
+            studio.say(Message.hint(notched.isEmpty()
+                    ? "There is no edge of a seam there."
+                    : "That is not the other edge of the seam; it may lie beside the piece that is sewn to it."));
+        } else if (notched.isEmpty()) {
+            notched = found;
+            show(cut, view);
+        } else {
+            Notched one = notched.get();
+            Seam.Notch fresh = one.first
+                    ? new Seam.Notch(one.share, found.get().share)
+                    : new Seam.Notch(found.get().share, one.share);
+            done();
+            DressEdits.flat(studio, "notch a seam", f -> f.with().seams(f.seams().stream()
+                    .map(s -> s.equals(one.seam) ? s.withNotch(fresh) : s).toList()).build());
+        }
     }
 
     @Override
