@@ -16,7 +16,9 @@ final class Sheet {
     private static final int FINE = 17;
     private static final int MOST_CUT = 6;
     /** So near at the known places, it is near enough between them as well. */
-    private static final double SURELY = 0.12;
+    private static final double SURELY = 0.5;
+    /** A cubic is 0 at three known places in a row; between them it comes to so much of its third difference. */
+    private static final double THIRD = 0.064;
     private static final double SPARE = 1.6;
     /** Between known places, and beyond those at the edge, where a cell beside it ends straight. */
     private static final double[] BETWEEN = {0.02, 0.25, 0.75, 0.98};
@@ -74,7 +76,8 @@ final class Sheet {
             for (int column = 0; column < columns; column++) {
                 Grid part = grid.part(column * (SIDE - 1), row * (SIDE - 1), SIDE);
                 if (seen(part)) {
-                    add(part, Grid.part(tones, grid.columns() + 1, column * (SIDE - 1), row * (SIDE - 1), SIDE), column,
+                    add(grid, part, Grid.part(tones, grid.columns() + 1, column * (SIDE - 1), row * (SIDE - 1), SIDE),
+                            column,
                             row, cells);
                 }
             }
@@ -102,7 +105,7 @@ final class Sheet {
                 && top <= view.getMaxY() + 1;
     }
 
-    private void add(Grid part, float[] tones, int column, int row, List<Cell> cells) {
+    private void add(Grid grid, Grid part, float[] tones, int column, int row, List<Cell> cells) {
         double[] back = turnsOver(part.x(), part.y()) ? null : WayBack.of(part);
         if (back == null) {
             Grid fine = cut(column, row, FINE - 1);
@@ -110,7 +113,9 @@ final class Sheet {
             return;
         }
         double off = WayBack.worst(part, back);
-        off = off <= SURELY * tolerancePx ? 0 : off > tolerancePx ? off : between(part, back, column, row);
+        off = off + THIRD * third(grid, column, row) <= SURELY * tolerancePx
+                ? 0
+                : off > tolerancePx ? off : between(part, back, column, row);
         if (off <= tolerancePx) {
             cells.add(Cell.of(part, tones, back, part.x()[4], part.y()[4]));
             return;
@@ -128,6 +133,30 @@ final class Sheet {
             double[] own = WayBack.of(known);
             cells.add(Cell.of(edged.part(x, y, SIDE), tone, own, known.x()[4], known.y()[4]));
         }
+    }
+
+    /** @return the greatest third difference of where known places are seen, along all lines through a cell */
+    private static double third(Grid g, int column, int row) {
+        int wide = g.columns() + 1;
+        if (g.columns() < SIDE || g.rows() < SIDE) {
+            return Double.MAX_VALUE;
+        }
+        int x = Math.min(column * (SIDE - 1), g.columns() - SIDE);
+        int y = Math.min(row * (SIDE - 1), g.rows() - SIDE);
+        double most = 0;
+        for (int k = 0; k < SIDE; k++) {
+            most = Math.max(most, difference(g, (row * (SIDE - 1) + k) * wide + x, 1));
+            most = Math.max(most, difference(g, y * wide + column * (SIDE - 1) + k, wide));
+        }
+        return most;
+    }
+
+    private static double difference(Grid g, int first, int step) {
+        int b = first + step;
+        int c = b + step;
+        int d = c + step;
+        return Math.hypot(g.x()[d] - g.x()[first] + 3 * (g.x()[b] - g.x()[c]),
+                g.y()[d] - g.y()[first] + 3 * (g.y()[b] - g.y()[c]));
     }
 
     /** @return how far off it is between the known places, in pixels, at most */
