@@ -79,7 +79,7 @@ class PictureByHandTest extends AtTheDemo {
         assertThat(picture().making()).contains(Making.HEAL);
         assertThat(hand.text("cover-picture")).isEqualTo(
                 "240 x 160 px, its tile 61 x 40.6 mm here: 100 dpi. For 300 dpi it may be 20 mm wide at most. "
-                        + "It has on Crew apron 100 dpi, on Floor mat 111.1 dpi, on Tote 200 dpi and more on 2 others.");
+                        + "It has on Crew apron 100 dpi, on Deckchair 100 dpi, on Floor mat 111.1 dpi and more on 3 others.");
         Label heal = (Label) hand.node("seam-heal");
         hand.until("seams are measured", () -> heal.getText().contains(" x"));
         assertThat(seam("as it is")).startsWith("as it is\n");
@@ -307,7 +307,8 @@ class PictureByHandTest extends AtTheDemo {
             return null;
         });
         hand.until("it is told", () -> hand.showsNow("cover-picture"));
-        assertThat(hand.text("cover-picture")).endsWith("It has on Wrapping paper 149.9 dpi.");
+        assertThat(hand.text("cover-picture"))
+                .endsWith("It has on Notice panel 74.9 dpi, on Wrapping paper 149.9 dpi.");
         Hand.onFx(() -> {
             hand.studio().edit("larger", p -> p.withArticles(p.articles().stream().map(a -> a.withEachLay(
                     l -> l.design().equals(new Id("old-chart")) ? l.withScale(2) : l)).toList()));

@@ -100,21 +100,4 @@ public final class EdgeWalk {
         }
         return new Near(at / length(), best);
     }
-
-    /** @return shares where it turns sharply: its corners */
-    public List<Double> corners() {
-        List<Double> found = new ArrayList<>();
-        int last = x.length - 1;
-        for (int i = 0; i < last; i++) {
-            int before = i == 0 ? last - 1 : i - 1;
-            double turn = Math.atan2((x[i] - x[before]) * (y[i + 1] - y[i]) - (y[i] - y[before]) * (x[i + 1] - x[i]),
-                    (x[i] - x[before]) * (x[i + 1] - x[i]) + (y[i] - y[before]) * (y[i + 1] - y[i]));
-            if (Math.abs(Math.toDegrees(turn)) > CORNER_DEG) {
-                found.add(s[i] / length());
-            }
-        }
-        return found;
-    }
-
-    private static final double CORNER_DEG = 25;
 }

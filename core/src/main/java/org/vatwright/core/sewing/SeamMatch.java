@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 
+import org.vatwright.core.drape.Place;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Seam;
@@ -24,8 +25,7 @@ public final class SeamMatch {
     private static final int ROUNDS = 60;
 
     private final Recurrence recurs;
-    private final SeamLine line;
-    private final List<org.vatwright.core.drape.Place> second;
+    private final List<Place> second;
     private final double[][] wanted;
     private final Lay lay;
     private final double scale;
@@ -60,10 +60,9 @@ public final class SeamMatch {
         }
     }
 
-    private SeamMatch(Recurrence recurs, SeamLine line, List<org.vatwright.core.drape.Place> second,
+    private SeamMatch(Recurrence recurs, List<Place> second,
             double[][] wanted, Lay lay, double scale) {
         this.recurs = recurs;
-        this.line = line;
         this.second = second;
         this.wanted = wanted;
         this.lay = lay;
@@ -84,7 +83,7 @@ public final class SeamMatch {
         SeamLine line = SeamLine.of(article, seam);
         double[][] wanted = SeamLine.design(
                 SeamLine.cloth(line.first(), article.dressing(seam.first().piece()).drape()), first);
-        return new SeamMatch(Recurrence.of(design, seam.meets()), line,
+        return new SeamMatch(Recurrence.of(design, seam.meets()),
                 SeamLine.cloth(line.second(), article.dressing(seam.second().piece()).drape()), wanted, other,
                 first.scale());
     }
@@ -92,10 +91,6 @@ public final class SeamMatch {
     private static Lay lay(Article.Flat article, Id piece) {
         return article.dressing(piece).lay().orElseThrow(() -> new Refusal("%s is bare; lay a design on it first"
                 .formatted(article.piece(piece).map(p -> p.name()).orElse("a piece of the seam"))));
-    }
-
-    public SeamLine line() {
-        return line;
     }
 
     private double[][] differences(Lay second) {

@@ -22,7 +22,6 @@ import org.vatwright.core.dress.Judge;
 import org.vatwright.core.dress.Piece;
 import org.vatwright.core.dress.PieceAxis;
 import org.vatwright.core.measure.Id;
-import org.vatwright.core.measure.Numbers;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
@@ -258,7 +257,8 @@ final class DrapeCard extends VBox {
                 half.show(r.halfMm());
                 endHalf.show(r.endHalfMm());
             }
-            case Along a -> {
+            case Along _ -> {
+                // Its points are pulled on the cloth.
             }
         }
     }
@@ -316,16 +316,5 @@ final class DrapeCard extends VBox {
             rows.show(mesh.rows());
             reach.show(studio.dressHand().reachMm());
         }
-    }
-
-    /** @return what stands there, in the words of its door */
-    static String words(Optional<Drape> drape) {
-        return drape.map(d -> d instanceof Mesh m
-                ? "mesh %d x %d".formatted(m.columns(), m.rows())
-                : d instanceof Panel p
-                        ? "%s x %s mm".formatted(Numbers.plain(p.cloth().width(), 1), Numbers.plain(p
-                                .cloth().height(), 1))
-                        : d.kind())
-                .orElse("flat");
     }
 }

@@ -29,6 +29,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -57,6 +58,7 @@ final class LayCard extends VBox {
     private final NumberRow opacity;
     private final ComboBox<String> mode = new ComboBox<>();
     private final CheckBox together = new CheckBox("its gradient over all such pieces together");
+    private final HBox ways;
     private final VBox worn = new VBox(7);
     private final VBox bare = new VBox(8);
     private boolean showing;
@@ -112,10 +114,11 @@ final class LayCard extends VBox {
         VBox turned = Ui.column(4, Ui.label("Grain", "card-title"), grain,
                 Ui.row(Ui.link("straight", () -> turn(0)), Ui.link("bias", () -> turn(45)),
                         Ui.link("cross", () -> turn(90))));
+        ways = Ui.row(flipped, Ui.spring(), upright);
         worn.getChildren().addAll(frame, Ui.labelled("Design", design), Ui.labelled("Colourway", colourway),
                 Ui.pair(scale, repeat),
                 Ui.row(dial, turned), Ui.pair(startX, startY), Ui.row(home, Ui.spring(), take),
-                Ui.pair(shear, opacity), Ui.labelled("Blend", mode), Ui.row(flipped, Ui.spring(), upright), onItsHead,
+                Ui.pair(shear, opacity), Ui.labelled("Blend", mode), ways, onItsHead,
                 together, Ui.row(rule, Ui.spring(), Ui.link("take the cloth off", this::strip)));
         Button dress = Ui.button("Lay the design here", () -> studio.editLays("lay the design", l -> l));
         dress.setId("lay-here");
@@ -182,6 +185,9 @@ final class LayCard extends VBox {
             return;
         }
         showing = true;
+        // The column has less room where words have theirs.
+        Ui.show(ways, !(cut.article() instanceof Article.Lettering));
+        Ui.show(title, !(cut.article() instanceof Article.Lettering));
         title.setText(pieces.size() == 1
                 ? "Lay: " + pieces.getFirst().name()
                 : "Lay of %d pieces".formatted(pieces.size()));

@@ -118,7 +118,7 @@ class StudioTest {
         studio.edit("density", p -> p.withDensity(new Density(200)));
         assertThat(told.getLast()).isEqualTo(new Change(false, true, Set.of(), Set.of(), Set.of(), false));
         studio.edit("no jobs", p -> p.withJobs(List.of()));
-        assertThat(told.getLast().jobs()).hasSize(15);
+        assertThat(told.getLast().jobs()).hasSize(22);
         studio.select(s -> s.withStage(Stage.COLOUR));
         assertThat(told.getLast()).isEqualTo(Change.SELECTED);
         studio.edit("refused", p -> p.withName(""));
