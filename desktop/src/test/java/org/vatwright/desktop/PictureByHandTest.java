@@ -315,6 +315,6 @@ class PictureByHandTest extends AtTheDemo {
             return null;
         });
         hand.rest();
-        assertThat(hand.text("cover-picture")).endsWith("It has on Wrapping paper 74.9 dpi.");
+        assertThat(hand.text("cover-picture")).endsWith("on Wrapping paper 74.9 dpi.");
     }
 }
