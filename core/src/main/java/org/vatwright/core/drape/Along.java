@@ -104,6 +104,14 @@ public record Along(List<Place> points, double halfMm) implements AlongBuilder.W
         return wide ? points.get(i).x() : points.get(i).y();
     }
 
+    /** @return where the line is. @param share of its stretches between points, 0 to 1 */
+    public Place seen(double share) {
+        int stretches = points.size() - 1;
+        int i = (int) Math.min(stretches - 1, share * stretches);
+        double t = share * stretches - i;
+        return new Place(curve(i, t, true), curve(i, t, false));
+    }
+
     private Run run(double times) {
         int count = (points.size() - 1) * STEPS + 1;
         Run run = new Run(new double[count], new double[count], new double[count], new double[count],

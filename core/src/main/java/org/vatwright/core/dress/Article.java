@@ -107,8 +107,18 @@ public sealed interface Article {
 
         /** @return with one piece changed */
         public Flat editPiece(Id piece, UnaryOperator<Piece> change) {
-            return with().pieces(pieces.stream().map(p -> p.id().equals(piece) ? change.apply(p) : p).toList())
+            return editPieces(Set.of(piece), change);
+        }
+
+        /** @return with all of those pieces changed */
+        public Flat editPieces(Set<Id> chosen, UnaryOperator<Piece> change) {
+            return with().pieces(pieces.stream().map(p -> chosen.contains(p.id()) ? change.apply(p) : p).toList())
                     .build();
+        }
+
+        /** @return with one seam changed */
+        public Flat editSeam(Seam seam, UnaryOperator<Seam> change) {
+            return with().seams(seams.stream().map(s -> s.equals(seam) ? change.apply(s) : s).toList()).build();
         }
 
         /** @return the piece that mirrors it */

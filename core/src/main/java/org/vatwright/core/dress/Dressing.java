@@ -1,8 +1,10 @@
 package org.vatwright.core.dress;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 import org.vatwright.core.drape.Drape;
 import org.vatwright.core.measure.Require;
@@ -32,6 +34,16 @@ public record Dressing(Optional<Lay> lay, Optional<Drape> drape, double shade, d
 
     public static Dressing of(Lay lay) {
         return BARE.withLay(Optional.of(lay));
+    }
+
+    /** @return with one figure changed; as it is when there is none at that place */
+    public Dressing editPrint(int place, UnaryOperator<Print> change) {
+        if (place < 0 || place >= prints.size()) {
+            return this;
+        }
+        List<Print> changed = new ArrayList<>(prints);
+        changed.set(place, change.apply(changed.get(place)));
+        return withPrints(changed);
     }
 
     /** @return whether anything is seen of it */

@@ -292,10 +292,8 @@ final class ArticlePane extends ClothPane {
         movedX = toX;
         movedY = toY;
         if (aside) {
-            Set<Id> chosen = studio.selection().pieces();
-            DressEdits.flat(studio, "move pieces aside", f -> f.with().pieces(f.pieces().stream()
-                    .map(p -> chosen.contains(p.id()) ? p.withAside(clean(p.asideX() + dx), clean(p.asideY() + dy)) : p)
-                    .toList()).build());
+            DressEdits.pieces(studio, "move pieces aside",
+                    p -> p.withAside(clean(p.asideX() + dx), clean(p.asideY() + dy)));
         } else {
             move(dx, dy, "move the lay");
         }

@@ -21,7 +21,6 @@ import org.vatwright.core.dress.Dressing;
 import org.vatwright.core.dress.Judge;
 import org.vatwright.core.dress.Piece;
 import org.vatwright.core.dress.PieceAxis;
-import org.vatwright.core.measure.Id;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
@@ -153,21 +152,9 @@ final class DrapeCard extends VBox {
 
     /** Laid to each piece's own shape. */
     private void begin(Kind wanted) {
-        Cut cut = studio.cut(studio.article().orElseThrow());
-        List<Id> all = cut.ids();
         studio.holdDress(h -> h.withPoints(Set.of()));
-        studio.editArticle(wanted == Kind.FLAT ? "lay the cloth flat" : "drape as " + wanted.words, a -> {
-            var changed = a;
-            for (Piece piece : cut.pieces()) {
-                if (studio.selection().pieces().contains(piece.id())) {
-                    Optional<Drape> start = start(wanted, piece);
-                    changed = changed.withDressing(piece.id(), all, d -> Kind.of(d.drape()) == wanted
-                            ? d
-                            : d.withDrape(start));
-                }
-            }
-            return changed;
-        });
+        DressEdits.each(studio, wanted == Kind.FLAT ? "lay the cloth flat" : "drape as " + wanted.words,
+                (piece, worn) -> Kind.of(worn.drape()) == wanted ? worn : worn.withDrape(start(wanted, piece)));
     }
 
     private static Optional<Drape> start(Kind kind, Piece piece) {

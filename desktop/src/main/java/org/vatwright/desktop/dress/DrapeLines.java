@@ -46,7 +46,7 @@ final class DrapeLines {
                     all.add(run(ARC, s -> rim(r, end, Math.toRadians(180 * s - 90))));
                 }
             }
-            case Along a -> all.add(run((a.points().size() - 1) * STEPS, s -> smooth(a.points(), s)));
+            case Along a -> all.add(run((a.points().size() - 1) * STEPS, a::seen));
         }
         return all;
     }
@@ -128,20 +128,5 @@ final class DrapeLines {
         double sag = r.sagMm() * Math.cos(angle);
         Place from = end ? r.end() : r.start();
         return from.moved(way[1] * half + way[0] * sag, -way[0] * half + way[1] * sag);
-    }
-
-    private static Place smooth(List<Place> points, double share) {
-        int last = points.size() - 1;
-        int i = (int) Math.min(last - 1, share * last);
-        double t = share * last - i;
-        Place b = points.get(i);
-        Place c = points.get(i + 1);
-        Place a = i > 0 ? points.get(i - 1) : new Place(2 * b.x() - c.x(), 2 * b.y() - c.y());
-        Place d = i + 2 <= last ? points.get(i + 2) : new Place(2 * c.x() - b.x(), 2 * c.y() - b.y());
-        return new Place(cubic(a.x(), b.x(), c.x(), d.x(), t), cubic(a.y(), b.y(), c.y(), d.y(), t));
-    }
-
-    private static double cubic(double a, double b, double c, double d, double t) {
-        return b + t * ((c - a) / 2 + t * (a - 2.5 * b + 2 * c - d / 2 + t * (-a / 2 + 1.5 * b - 1.5 * c + d / 2)));
     }
 }

@@ -32,6 +32,7 @@ import org.vatwright.files.blank.Blanks;
 
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.FlowPane;
@@ -50,6 +51,7 @@ public final class DressStage extends StageView {
     private final ArticleCard card;
     private final FlowPane pieces = new FlowPane(5, 5);
     private final VBox pieceCard;
+    private final Label several = Ui.prose("With Shift several are chosen and set together.", "quiet");
     private final SwapCard cloths;
     private final LayCard lay;
     private final DrapeCard drape;
@@ -100,7 +102,7 @@ public final class DressStage extends StageView {
         VBox.setVgrow(empty, Priority.ALWAYS);
         pieceCard = Ui.column(6,
                 Ui.row(Ui.label("Pieces", "card-title"), Ui.spring(), Ui.link("choose all", this::all)),
-                pieces, Ui.prose("With Shift several are chosen and set together.", "quiet"));
+                pieces, several);
         column().getChildren().addAll(card, pieceCard, chapters, cloths, lay, drape, seams, figures, piece, drawing);
     }
 
@@ -262,6 +264,8 @@ public final class DressStage extends StageView {
 
     private void pieces(Cut cut) {
         Ui.show(pieceCard, cut.pieces().size() > 1);
+        // Who has chosen knows; the room is the chapter's.
+        Ui.show(several, studio.selection().pieces().isEmpty());
         List<Choice> wanted = cut.pieces().stream().map(p -> new Choice(p.id(), p.name())).toList();
         if (!wanted.equals(shownPieces)) {
             shownPieces = wanted;

@@ -140,14 +140,7 @@ final class FigureCard extends VBox {
 
     private void set(String name, UnaryOperator<Print> change) {
         int at = studio.dressHand().figure();
-        DressEdits.dressings(studio, name, d -> {
-            if (at < 0 || at >= d.prints().size()) {
-                return d;
-            }
-            List<Print> prints = new ArrayList<>(d.prints());
-            prints.set(at, change.apply(prints.get(at)));
-            return d.withPrints(prints);
-        });
+        DressEdits.dressings(studio, name, d -> d.editPrint(at, change));
     }
 
     private void middle() {

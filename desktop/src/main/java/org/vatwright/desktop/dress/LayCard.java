@@ -29,7 +29,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -41,7 +40,6 @@ final class LayCard extends VBox {
     private static final List<Double> SNAPS = List.of(0.0, 45.0, 90.0, -45.0);
 
     private final Studio studio;
-    private final Label title = Ui.label("", "card-title");
     private final ClothImage strip = new ClothImage();
     private final ComboBox<Choice> design = new ComboBox<>();
     private final ComboBox<String> colourway = new ComboBox<>();
@@ -58,7 +56,6 @@ final class LayCard extends VBox {
     private final NumberRow opacity;
     private final ComboBox<String> mode = new ComboBox<>();
     private final CheckBox together = new CheckBox("its gradient over all such pieces together");
-    private final HBox ways;
     private final VBox worn = new VBox(7);
     private final VBox bare = new VBox(8);
     private boolean showing;
@@ -114,16 +111,15 @@ final class LayCard extends VBox {
         VBox turned = Ui.column(4, Ui.label("Grain", "card-title"), grain,
                 Ui.row(Ui.link("straight", () -> turn(0)), Ui.link("bias", () -> turn(45)),
                         Ui.link("cross", () -> turn(90))));
-        ways = Ui.row(flipped, Ui.spring(), upright);
         worn.getChildren().addAll(frame, Ui.labelled("Design", design), Ui.labelled("Colourway", colourway),
                 Ui.pair(scale, repeat),
                 Ui.row(dial, turned), Ui.pair(startX, startY), Ui.row(home, Ui.spring(), take),
-                Ui.pair(shear, opacity), Ui.labelled("Blend", mode), ways, onItsHead,
+                Ui.pair(shear, opacity), Ui.labelled("Blend", mode), Ui.row(flipped, Ui.spring(), upright), onItsHead,
                 together, Ui.row(rule, Ui.spring(), Ui.link("take the cloth off", this::strip)));
         Button dress = Ui.button("Lay the design here", () -> studio.editLays("lay the design", l -> l));
         dress.setId("lay-here");
         bare.getChildren().addAll(Ui.prose("Bare. Drag a design from the shelf onto it, or", "quiet"), dress);
-        getChildren().addAll(title, worn, bare);
+        getChildren().addAll(worn, bare);
     }
 
     /** One cloth runs on over all pieces as it lies on the first chosen; sleeves have it along their axis. */
@@ -185,12 +181,6 @@ final class LayCard extends VBox {
             return;
         }
         showing = true;
-        // The column has less room where words have theirs.
-        Ui.show(ways, !(cut.article() instanceof Article.Lettering));
-        Ui.show(title, !(cut.article() instanceof Article.Lettering));
-        title.setText(pieces.size() == 1
-                ? "Lay: " + pieces.getFirst().name()
-                : "Lay of %d pieces".formatted(pieces.size()));
         Optional<Lay> lay = pieces.stream().map(cut::lay).flatMap(Optional::stream).findFirst();
         Ui.show(worn, lay.isPresent());
         Ui.show(bare, lay.isEmpty());

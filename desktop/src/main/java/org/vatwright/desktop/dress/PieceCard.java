@@ -98,8 +98,7 @@ final class PieceCard extends VBox {
     }
 
     private void each(String what, UnaryOperator<Piece> change) {
-        DressEdits.flat(studio, what, f -> f.with().pieces(f.pieces().stream()
-                .map(p -> studio.selection().pieces().contains(p.id()) ? change.apply(p) : p).toList()).build());
+        DressEdits.pieces(studio, what, change);
     }
 
     private void rename() {

@@ -2,7 +2,6 @@ package org.vatwright.desktop.dress;
 
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Point2D;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -139,11 +138,7 @@ final class PrintGrips extends ArticleGrips {
 
     private void set(String name, Print print) {
         int at = studio.dressHand().figure();
-        DressEdits.dressings(studio, name, d -> {
-            List<Print> changed = new ArrayList<>(d.prints());
-            changed.set(at, print);
-            return d.withPrints(changed);
-        });
+        DressEdits.dressings(studio, name, d -> d.editPrint(at, was -> print));
     }
 
     @Override

@@ -120,8 +120,7 @@ final class SeamCard extends VBox {
     }
 
     private void each(String name, Seam seam, UnaryOperator<Seam> change) {
-        DressEdits.flat(studio, name, f -> f.with().seams(f.seams().stream()
-                .map(s -> s.equals(seam) ? change.apply(s) : s).toList()).build());
+        DressEdits.flat(studio, name, f -> f.editSeam(seam, change));
     }
 
     private void remove(Seam seam) {

@@ -216,17 +216,8 @@ final class ToolGrips extends ArticleGrips {
             return;
         }
         Box box = Box.of(from.orElseThrow().outline().bounds());
-        List<Id> all = cut.ids();
-        studio.editArticle("take the drape of another piece", a -> {
-            Article changed = a;
-            for (Piece piece : cut.pieces()) {
-                if (studio.selection().pieces().contains(piece.id())) {
-                    Refit refit = new Refit(box, Box.of(piece.outline().bounds()), false);
-                    changed = changed.withDressing(piece.id(), all, d -> d.withDrape(drape.map(x -> x.refit(refit))));
-                }
-            }
-            return changed;
-        });
+        DressEdits.each(studio, "take the drape of another piece", (piece, worn) -> worn.withDrape(drape.map(
+                d -> d.refit(new Refit(box, Box.of(piece.outline().bounds()), false)))));
     }
 
     /** The edge of a seam that the place is on. */
@@ -262,8 +253,7 @@ final class ToolGrips extends ArticleGrips {
                     ? new Seam.Notch(one.share, found.get().share)
                     : new Seam.Notch(found.get().share, one.share);
             done();
-            DressEdits.flat(studio, "notch a seam", f -> f.with().seams(f.seams().stream()
-                    .map(s -> s.equals(one.seam) ? s.withNotch(fresh) : s).toList()).build());
+            DressEdits.flat(studio, "notch a seam", f -> f.editSeam(one.seam, x -> x.withNotch(fresh)));
         }
     }
 

@@ -1,13 +1,15 @@
 package org.vatwright.desktop.studio;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
 
 import org.vatwright.core.drape.Drape;
 import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Cut;
 import org.vatwright.core.dress.Dressing;
+import org.vatwright.core.dress.Piece;
 import org.vatwright.core.measure.Id;
 
 /** Changes to what the chosen pieces wear. */
@@ -16,16 +18,26 @@ public final class DressEdits {
     private DressEdits() {}
 
     public static boolean dressings(Studio studio, String name, UnaryOperator<Dressing> change) {
-        List<Id> all = studio.cut(studio.article().orElseThrow()).ids();
+        return each(studio, name, (piece, worn) -> change.apply(worn));
+    }
+
+    /** The same, when it depends on the piece. */
+    public static boolean each(Studio studio, String name, BiFunction<Piece, Dressing, Dressing> change) {
+        Cut cut = studio.cut(studio.article().orElseThrow());
         return studio.editArticle(name, a -> {
             Article changed = a;
-            for (Id piece : all) {
-                if (studio.selection().pieces().contains(piece)) {
-                    changed = changed.withDressing(piece, all, change);
+            for (Piece piece : cut.pieces()) {
+                if (studio.selection().pieces().contains(piece.id())) {
+                    changed = changed.withDressing(piece.id(), cut.ids(), worn -> change.apply(piece, worn));
                 }
             }
             return changed;
         });
+    }
+
+    /** Changes the chosen pieces themselves. */
+    public static boolean pieces(Studio studio, String name, UnaryOperator<Piece> change) {
+        return flat(studio, name, f -> f.editPieces(studio.selection().pieces(), change));
     }
 
     /** Changes the drapes of that kind. */
