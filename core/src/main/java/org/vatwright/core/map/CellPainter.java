@@ -5,9 +5,6 @@ import org.vatwright.core.map.Footing.Shadow;
 /** Goes through cells of cloth row by row of a picture; later ones lie over earlier ones. */
 final class CellPainter {
 
-    /** The nodes around a cell of three by three. */
-    private static final int[] AROUND = {0, 1, 2, 5, 8, 7, 6, 3};
-
     private final Spans spans;
     private final int width;
     private final int top;
@@ -47,8 +44,12 @@ final class CellPainter {
         int first = first(c.least());
         int last = last(c.most());
         open(first, last);
-        for (int k = 0; k < 8; k++) {
-            edge(c, AROUND[k], AROUND[k + 1 & 7]);
+        int side = c.side();
+        for (int k = 0; k < side - 1; k++) {
+            edge(c, k, k + 1);
+            edge(c, side * (side - 1) + k, side * (side - 1) + k + 1);
+            edge(c, side * k, side * (k + 1));
+            edge(c, side * k + side - 1, side * (k + 1) + side - 1);
         }
         double[] b = c.back();
         double[] tone = tone(c);
@@ -78,14 +79,20 @@ final class CellPainter {
         double[] x = c.x();
         double[] y = c.y();
         float[] t = c.tone();
-        double ax = x[5] - x[3];
-        double ay = y[5] - y[3];
-        double bx = x[7] - x[1];
-        double by = y[7] - y[1];
-        double a = t[5] - t[3];
-        double b = t[7] - t[1];
+        int last = c.side() - 1;
+        int middle = c.side() * last / 2;
+        int left = middle;
+        int right = middle + last;
+        int top = last / 2;
+        int bottom = c.side() * last + last / 2;
+        double ax = x[right] - x[left];
+        double ay = y[right] - y[left];
+        double bx = x[bottom] - x[top];
+        double by = y[bottom] - y[top];
+        double a = t[right] - t[left];
+        double b = t[bottom] - t[top];
         double det = ax * by - ay * bx;
-        return new double[]{t[4], (a * by - b * ay) / det, (b * ax - a * bx) / det};
+        return new double[]{t[middle + last / 2], (a * by - b * ay) / det, (b * ax - a * bx) / det};
     }
 
     /** A flat triangle of a cell that turns over. */

@@ -15,6 +15,15 @@ final class Footing {
     static final int MOST_TAPS = 8;
     /** So much longer than broad may be what one sample stands for. */
     private static final double EVEN = 1.25;
+    private static final int FINE_STEPS = 64;
+    /** By how much the square of a length shrinks with the level, for each 1/64 of one. */
+    private static final double[] FINE = new double[40 * FINE_STEPS];
+
+    static {
+        for (int i = 0; i < FINE.length; i++) {
+            FINE[i] = Math.pow(4, -(double) i / FINE_STEPS);
+        }
+    }
 
     final int width;
     final double[] u;
@@ -70,10 +79,10 @@ final class Footing {
     byte taps(float level, float alongU, float alongV) {
         double wide = alongU * tileWidth;
         double high = alongV * tileHeight;
-        double fine = level == 0 ? 1 : Math.pow(2, -level);
-        double longer = Math.sqrt(wide * wide + high * high) * fine;
+        double fine = FINE[Math.min(FINE.length - 1, (int) (level * FINE_STEPS))];
+        double square = (wide * wide + high * high) * fine;
         byte taps = 1;
-        while (taps < MOST_TAPS && longer > EVEN * taps) {
+        while (taps < MOST_TAPS && square > EVEN * EVEN * taps * taps) {
             taps *= 2;
         }
         return taps;

@@ -42,6 +42,22 @@ record Grid(int columns, int rows, double[] x, double[] y, double[] p, double[] 
                 part(v, wide, column, row, side));
     }
 
+    /** @return with every n-th node each way */
+    Grid every(int n) {
+        int wide = columns + 1;
+        return new Grid(columns / n, rows / n, every(x, wide, n), every(y, wide, n), every(p, wide, n),
+                every(q, wide, n), every(u, wide, n), every(v, wide, n));
+    }
+
+    private static double[] every(double[] all, int wide, int n) {
+        int side = (wide - 1) / n + 1;
+        double[] few = new double[side * side];
+        for (int i = 0; i < few.length; i++) {
+            few[i] = all[i / side * n * wide + i % side * n];
+        }
+        return few;
+    }
+
     private static double[] part(double[] all, int wide, int column, int row, int side) {
         double[] part = new double[side * side];
         for (int k = 0; k < side; k++) {

@@ -10,7 +10,7 @@ public final class NetBuilder {
     /** More cells along one side of a sheet are not cut, however large it is. */
     private static final int MOST_CELLS = 250;
     /** Of a tolerance of a pixel; what a quadratic leaves grows with the third power of the size. */
-    private static final double CELL_PX = 100;
+    private static final double CELL_PX = 200;
 
     private final Affine next;
     private final Rectangle2D view;

@@ -13,14 +13,12 @@ final class Sheet {
 
     /** Known places along each side of a cell, and of a cell that turns over. */
     static final int SIDE = 3;
-    private static final int FINE = 17;
-    private static final int MOST_CUT = 6;
-    /** So near at the known places, it is near enough between them as well. */
-    private static final double SURELY = 0.5;
-    /** A cubic is 0 at three known places in a row; between them it comes to so much of its third difference. */
-    private static final double THIRD = 0.064;
-    private static final double SPARE = 1.6;
-    /** Between known places, and beyond those at the edge, where a cell beside it ends straight. */
+    private static final int FINE = 33;
+    /** Each way, of a cell that turns over: such as do not are read like any other. */
+    private static final int PARTS = 4;
+    private static final int MOST_CUT = 10;
+    private static final double SPARE = 2.2;
+    /** Between known places, where a cubic that is nothing at all of those is found out, and at those at the edge, where a cell beside it ends straight. */
     private static final double[] BETWEEN = {0.02, 0.25, 0.75, 0.98};
 
     /** So much larger may a place of a cell be seen than another; beyond it the cloth nearly turns over there. */
@@ -76,7 +74,7 @@ final class Sheet {
             for (int column = 0; column < columns; column++) {
                 Grid part = grid.part(column * (SIDE - 1), row * (SIDE - 1), SIDE);
                 if (seen(part)) {
-                    add(grid, part, Grid.part(tones, grid.columns() + 1, column * (SIDE - 1), row * (SIDE - 1), SIDE),
+                    add(part, Grid.part(tones, grid.columns() + 1, column * (SIDE - 1), row * (SIDE - 1), SIDE),
                             column,
                             row, cells);
                 }
@@ -105,17 +103,16 @@ final class Sheet {
                 && top <= view.getMaxY() + 1;
     }
 
-    private void add(Grid grid, Grid part, float[] tones, int column, int row, List<Cell> cells) {
+    private void add(Grid part, float[] tones, int column, int row, List<Cell> cells) {
         double[] back = turnsOver(part.x(), part.y()) ? null : WayBack.of(part);
         if (back == null) {
-            Grid fine = cut(column, row, FINE - 1);
-            cells.add(Cell.of(fine.edgedLike(part), Tones.of(fine), null, 0, 0));
+            turningOver(part, column, row, cells);
             return;
         }
         double off = WayBack.worst(part, back);
-        off = off + THIRD * third(grid, column, row) <= SURELY * tolerancePx
-                ? 0
-                : off > tolerancePx ? off : between(part, back, column, row);
+        if (off <= tolerancePx) {
+            off = between(part, back, column, row);
+        }
         if (off <= tolerancePx) {
             cells.add(Cell.of(part, tones, back, part.x()[4], part.y()[4]));
             return;
@@ -135,28 +132,24 @@ final class Sheet {
         }
     }
 
-    /** @return the greatest third difference of where known places are seen, along all lines through a cell */
-    private static double third(Grid g, int column, int row) {
-        int wide = g.columns() + 1;
-        if (g.columns() < SIDE || g.rows() < SIDE) {
-            return Double.MAX_VALUE;
+    /** Where it does not turn over, parts of it have ways back of their own. */
+    private void turningOver(Grid part, int column, int row, List<Cell> cells) {
+        Grid fine = cut(column, row, FINE - 1);
+        float[] tones = Tones.of(fine);
+        Grid edged = fine.edgedLike(part);
+        int step = (FINE - 1) / PARTS;
+        for (int k = 0; k < PARTS * PARTS; k++) {
+            int x = k % PARTS * step;
+            int y = k / PARTS * step;
+            Grid known = fine.part(x, y, step + 1);
+            Grid few = known.every(step / (SIDE - 1));
+            Grid seen = edged.part(x, y, step + 1);
+            double[] back = turnsOver(few.x(), few.y()) ? null : WayBack.of(few);
+            boolean near = back != null && WayBack.worst(known, few, back) <= tolerancePx;
+            // All of them keep all their nodes, so that those beside each other share them.
+            cells.add(Cell.of(seen, Grid.part(tones, FINE, x, y, step + 1), near ? back : null, few.x()[4],
+                    few.y()[4]));
         }
-        int x = Math.min(column * (SIDE - 1), g.columns() - SIDE);
-        int y = Math.min(row * (SIDE - 1), g.rows() - SIDE);
-        double most = 0;
-        for (int k = 0; k < SIDE; k++) {
-            most = Math.max(most, difference(g, (row * (SIDE - 1) + k) * wide + x, 1));
-            most = Math.max(most, difference(g, y * wide + column * (SIDE - 1) + k, wide));
-        }
-        return most;
-    }
-
-    private static double difference(Grid g, int first, int step) {
-        int b = first + step;
-        int c = b + step;
-        int d = c + step;
-        return Math.hypot(g.x()[d] - g.x()[first] + 3 * (g.x()[b] - g.x()[c]),
-                g.y()[d] - g.y()[first] + 3 * (g.y()[b] - g.y()[c]));
     }
 
     /** @return how far off it is between the known places, in pixels, at most */

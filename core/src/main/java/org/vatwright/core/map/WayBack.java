@@ -87,16 +87,23 @@ final class WayBack {
 
     /** @return how far off it is at the nine places, in pixels where the cell is seen */
     static double worst(Grid g, double[] b) {
+        return worst(g, g, b);
+    }
+
+    /** @param g more places @param fitted the nine that it was fitted to */
+    static double worst(Grid g, Grid fitted, double[] b) {
         double worst = 0;
         double det = Math.abs(b[1] * b[8] - b[2] * b[7]);
-        for (int k = 0; k < 9; k++) {
-            double x = g.x()[k] - g.x()[4];
-            double y = g.y()[k] - g.y()[4];
+        for (int k = 0; k < g.x().length; k++) {
+            double x = g.x()[k] - fitted.x()[4];
+            double y = g.y()[k] - fitted.y()[4];
             double du = at(b, 0, x, y) - g.u()[k];
             double dv = at(b, 1, x, y) - g.v()[k];
-            worst = Math.max(worst, Math.hypot(du * b[8] - dv * b[2], dv * b[1] - du * b[7]));
+            double across = du * b[8] - dv * b[2];
+            double down = dv * b[1] - du * b[7];
+            worst = Math.max(worst, across * across + down * down);
         }
-        return worst / det;
+        return Math.sqrt(worst) / det;
     }
 
     /** @return the same at a place between the known ones that is seen at x, y and lies at u, v */
