@@ -290,7 +290,24 @@ class DrapeByHandTest extends AtTheDemo {
         hand.click("figure-seam");
         Print print = worn(FRONT).prints().getFirst();
         Id other = seam.first().piece().equals(FRONT) ? seam.second().piece() : seam.first().piece();
-        assertThat(worn(other).prints()).containsExactly(print);
+        // The notch has eased the edges; the other half lies where the other edge has that place.
+        Seam now = smock().seams().getFirst();
+        Place there = org.vatwright.core.sewing.SeamLine.of(smock(), now.first().piece().equals(FRONT)
+                ? now
+                : now.turned()).second().get(120);
+        assertThat(worn(other).prints()).singleElement()
+                .satisfies(p -> assertThat(there.far(new Place(p.x(), p.y()))).isLessThan(0.1));
+        // A number and a hand slide it along; both halves go together, also when it is made smaller.
+        hand.write("figure-along-the-seam", "30");
+        Print slid = worn(FRONT).prints().getFirst();
+        assertThat(Math.hypot(slid.x() - print.x(), slid.y() - print.y())).isGreaterThan(20);
+        pull(slid.x(), slid.y(), print.x() + 3, print.y());
+        Print back = worn(FRONT).prints().getFirst();
+        assertThat(Math.hypot(back.x() - print.x(), back.y() - print.y())).isLessThan(mm(3));
+        assertThat(org.vatwright.core.sewing.Across.spot(smock(), FRONT, back)).isPresent();
+        hand.write("scale-of-the-figure", "20");
+        assertThat(worn(FRONT).prints().getFirst().scale()).isEqualTo(0.2);
+        assertThat(worn(other).prints()).singleElement().satisfies(p -> assertThat(p.scale()).isEqualTo(0.2));
 
         hand.click("piece-2");
         hand.click("chapter-drape");

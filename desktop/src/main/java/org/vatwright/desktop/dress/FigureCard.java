@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
-import org.vatwright.core.drape.Place;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Cut;
 import org.vatwright.core.dress.Dressing;
@@ -15,11 +14,10 @@ import org.vatwright.core.dress.Seam;
 import org.vatwright.core.dress.Surround;
 import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.measure.Angle;
-import org.vatwright.core.measure.Id;
 import org.vatwright.core.motif.Motif;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Layer;
-import org.vatwright.core.sewing.SeamLine;
+import org.vatwright.core.sewing.Across;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.DressEdits;
@@ -44,6 +42,7 @@ final class FigureCard extends VBox {
     private final MenuButton add = new MenuButton("Add a figure");
     private final NumberRow x;
     private final NumberRow y;
+    private final NumberRow along;
     private final NumberRow scale;
     private final NumberRow turn;
     private final NumberRow opacity;
@@ -78,9 +77,9 @@ final class FigureCard extends VBox {
         seam.setId("figure-seam");
         Button off = Ui.link("take it off", this::remove);
         off.setId("figure-off");
-        numbers = Ui.column(7, Ui.pair(x, y), Ui.pair(scale, turn), Ui.pair(opacity, ground),
-                Ui.row(middle, seam, Ui.spring(),
-                        off));
+        along = NumberRow.number(studio, "Along the seam", "figure along the seam", "%", 0, 5, this::slide);
+        numbers = Ui.column(7, Ui.pair(x, y), along, Ui.pair(scale, turn), Ui.pair(opacity, ground),
+                Ui.row(middle, seam, Ui.spring(), off));
         grow = Ui.link("let the sheet grow to hold them", this::grow);
         grow.setId("figure-grow");
         getChildren().addAll(Ui.prose("Laid once, over the cloth or on a bare piece; it is bent with the cloth.",
@@ -139,8 +138,7 @@ final class FigureCard extends VBox {
     }
 
     private void set(String name, UnaryOperator<Print> change) {
-        int at = studio.dressHand().figure();
-        DressEdits.dressings(studio, name, d -> d.editPrint(at, change));
+        DressEdits.figure(studio, name, change);
     }
 
     private void middle() {
@@ -151,24 +149,19 @@ final class FigureCard extends VBox {
     /** On the middle of the next seam of the piece, on both pieces that are sewn there. */
     private void acrossSeam() {
         int at = studio.dressHand().figure();
-        Optional<Id> one = DressEdits.piece(studio);
-        DressEdits.flat(studio, "lay the figure across a seam", f -> {
-            List<Seam> seams = f.seams().stream().filter(s -> !s.laidOn() && s.concerns(one.orElseThrow())).toList();
-            List<Print> prints = new ArrayList<>(f.dressing(one.orElseThrow()).prints());
-            Print print = prints.get(at);
-            List<Place> middles = seams.stream().map(s -> SeamLine.of(f, s).second().get(SeamLine.PLACES / 2)).toList();
-            int now = middles.indexOf(new Place(print.x(), print.y()));
-            Seam next = seams.get((now + 1) % seams.size());
-            Place middle = middles.get((now + 1) % seams.size());
-            Print moved = print.at(middle.x(), middle.y());
-            prints.set(at, moved);
-            Id other = next.first().piece().equals(one.get()) ? next.second().piece() : next.first().piece();
-            List<Print> there = new ArrayList<>(f.dressing(other).prints());
-            there.remove(print);
-            there.add(moved);
-            return f.withDressings(f.dressings().with(one.get(), f.dressing(one.get()).withPrints(prints)).with(other,
-                    f.dressing(other).withPrints(there)));
-        });
+        Optional<Across.Spot> now = DressEdits.acrossSeam(studio);
+        DressEdits.piece(studio).ifPresent(piece -> DressEdits.flat(studio, "lay the figure across a seam", f -> {
+            List<Seam> seams = Across.seams(f, piece);
+            int next = (now.map(s -> seams.indexOf(s.seam())).orElse(-1) + 1) % seams.size();
+            return Across.laid(f, piece, at, new Across.Spot(seams.get(next), 0.5));
+        }));
+    }
+
+    private void slide(double percent) {
+        int at = studio.dressHand().figure();
+        DressEdits.acrossSeam(studio)
+                .ifPresent(spot -> DressEdits.flat(studio, "slide the figure along the seam", f -> Across.laid(f,
+                        DressEdits.piece(studio).orElseThrow(), at, new Across.Spot(spot.seam(), percent / 100))));
     }
 
     private void remove() {
@@ -210,7 +203,10 @@ final class FigureCard extends VBox {
         boolean chosen = at >= 0 && at < prints.size();
         Ui.show(numbers, chosen);
         Ui.show(seam, cut.article() instanceof Article.Flat f && DressEdits.piece(studio)
-                .filter(p -> f.seams().stream().anyMatch(s -> !s.laidOn() && s.concerns(p))).isPresent());
+                .filter(p -> !Across.seams(f, p).isEmpty()).isPresent());
+        Optional<Across.Spot> spot = DressEdits.acrossSeam(studio);
+        Ui.show(along, spot.isPresent());
+        spot.ifPresent(s -> along.show(100 * s.share()));
         Ui.show(grow, cut.article() instanceof Article.Sheet && !prints.isEmpty());
         if (chosen) {
             Print print = prints.get(at);

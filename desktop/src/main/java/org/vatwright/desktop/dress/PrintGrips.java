@@ -6,10 +6,12 @@ import java.util.List;
 import java.util.Optional;
 
 import org.vatwright.core.drape.Place;
+import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Piece;
 import org.vatwright.core.dress.Print;
 import org.vatwright.core.measure.Angle;
 import org.vatwright.core.repeat.Repeat;
+import org.vatwright.core.sewing.Across;
 import org.vatwright.desktop.studio.DressEdits;
 import org.vatwright.desktop.studio.Studio;
 
@@ -22,7 +24,11 @@ final class PrintGrips extends ArticleGrips {
 
     private static final double NUDGE_MM = 0.5;
 
+    /** So near to a seam that it is on a figure keeps to it. */
+    private static final double KEEPS_PX = 14;
+
     private boolean moving;
+    private boolean across;
     private boolean turning;
     private double startX;
     private double startY;
@@ -93,6 +99,7 @@ final class PrintGrips extends ArticleGrips {
                 studio.holdDress(h -> h.withFigure(taken));
                 origin = prints().get(i);
                 moving = true;
+                across = DressEdits.acrossSeam(studio).isPresent();
                 return true;
             }
         }
@@ -121,8 +128,9 @@ final class PrintGrips extends ArticleGrips {
             studio.beginDrag(turning ? "turn the figure" : "move the figure");
         }
         if (moving) {
-            set("move the figure", origin.at(clean(origin.x() + (e.getX() - startX) / view.pxPerMm()),
-                    clean(origin.y() + (e.getY() - startY) / view.pxPerMm())));
+            Place free = new Place(clean(origin.x() + (e.getX() - startX) / view.pxPerMm()),
+                    clean(origin.y() + (e.getY() - startY) / view.pxPerMm()));
+            move(free);
         } else {
             Piece piece = piece().orElseThrow();
             double x = px(piece, new Place(origin.x(), origin.y()));
@@ -136,9 +144,17 @@ final class PrintGrips extends ArticleGrips {
         }
     }
 
+    /** Near a seam that it lies across it keeps to it, and slides. */
+    private void move(Place free) {
+        Optional<Place> onSeam = across && studio.article().orElseThrow() instanceof Article.Flat flat
+                ? Across.nearest(flat, piece().orElseThrow().id(), free, KEEPS_PX / view.pxPerMm())
+                : Optional.empty();
+        Place to = onSeam.orElse(free);
+        set("move the figure", origin.at(to.x(), to.y()));
+    }
+
     private void set(String name, Print print) {
-        int at = studio.dressHand().figure();
-        DressEdits.dressings(studio, name, d -> d.editPrint(at, was -> print));
+        DressEdits.figure(studio, name, was -> print);
     }
 
     @Override

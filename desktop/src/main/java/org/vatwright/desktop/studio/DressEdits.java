@@ -10,7 +10,9 @@ import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Cut;
 import org.vatwright.core.dress.Dressing;
 import org.vatwright.core.dress.Piece;
+import org.vatwright.core.dress.Print;
 import org.vatwright.core.measure.Id;
+import org.vatwright.core.sewing.Across;
 
 /** Changes to what the chosen pieces wear. */
 public final class DressEdits {
@@ -44,6 +46,24 @@ public final class DressEdits {
     public static <D extends Drape> boolean drapes(Studio studio, String name, Class<D> kind, UnaryOperator<D> change) {
         return dressings(studio, name, d -> d.withDrape(d.drape()
                 .map(drape -> kind.isInstance(drape) ? change.apply(kind.cast(drape)) : drape)));
+    }
+
+    /** Changes the chosen figure on the chosen pieces; one across a seam on both sides of it. */
+    public static boolean figure(Studio studio, String name, UnaryOperator<Print> change) {
+        int at = studio.dressHand().figure();
+        Optional<Id> only = piece(studio);
+        if (only.isPresent() && studio.article().filter(Article.Flat.class::isInstance).isPresent()) {
+            return flat(studio, name, f -> Across.edited(f, only.get(), at, change));
+        }
+        return dressings(studio, name, d -> d.editPrint(at, change));
+    }
+
+    /** @return the seam that the chosen figure lies across, where it does */
+    public static Optional<Across.Spot> acrossSeam(Studio studio) {
+        int at = studio.dressHand().figure();
+        return studio.article().filter(Article.Flat.class::isInstance).map(Article.Flat.class::cast)
+                .flatMap(f -> piece(studio).filter(p -> at >= 0 && at < f.dressing(p).prints().size())
+                        .flatMap(p -> Across.spot(f, p, f.dressing(p).prints().get(at))));
     }
 
     /** @return the only chosen piece; none when several or none are */
