@@ -8,6 +8,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Lay;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.project.Project;
@@ -76,5 +77,57 @@ class SwapByHandTest extends AtTheDemo {
         assertThat(hand.studio().project()).isEqualTo(change.everywhere(before));
         hand.press(KeyCode.CONTROL, KeyCode.Z);
         assertThat(hand.studio().project()).isEqualTo(before);
+    }
+
+    /** From the shelf, over the whole set: all cloths change, nothing else of the document does. */
+    @Test
+    void fromTheShelfEveryArticleWearsItAndNothingElseChanges() throws Exception {
+        Project before = hand.studio().project();
+        int worn = before.articles().stream().mapToInt(a -> laid(a).size()).sum();
+        javafx.scene.Node shelf = hand.node("shelf-Terns");
+        Hand.onFx(() -> {
+            shelf.fireEvent(new javafx.scene.input.ContextMenuEvent(
+                    javafx.scene.input.ContextMenuEvent.CONTEXT_MENU_REQUESTED, 5, 5, 5, 5, true, null));
+            return null;
+        });
+        List<javafx.scene.control.Menu> menus = Hand.onFx(() -> javafx.stage.Window.getWindows().stream()
+                .filter(javafx.scene.control.ContextMenu.class::isInstance)
+                .flatMap(w -> ((javafx.scene.control.ContextMenu) w).getItems().stream())
+                .filter(javafx.scene.control.Menu.class::isInstance).map(javafx.scene.control.Menu.class::cast)
+                .toList());
+        assertThat(menus).extracting(MenuItem::getText).containsExactly("Wear it all over Crew apron",
+                "Wear it everywhere");
+        MenuItem night = menus.getLast().getItems().stream()
+                .filter(i -> i.getText().startsWith("all in Night Crossing"))
+                .findFirst().orElseThrow();
+        int there = (int) before.articles().stream().flatMap(a -> laid(a).stream())
+                .filter(l -> l.design().equals(new Id("terns")) && l.colourway().equals("Night Crossing")).count();
+        assertThat(night.getText()).contains("(%d pieces of ".formatted(worn - there));
+        Hand.onFx(() -> {
+            night.fire();
+            return null;
+        });
+        hand.rest();
+        Project after = hand.studio().project();
+        for (Article article : after.articles()) {
+            Article was = before.articles().stream().filter(a -> a.id().equals(article.id())).findFirst().orElseThrow();
+            assertThat(laid(article)).as(article.name())
+                    .allMatch(l -> l.design().equals(new Id("terns")) && l.colourway().equals("Night Crossing"));
+            assertThat(withoutCloth(article)).as(article.name()).isEqualTo(withoutCloth(was));
+        }
+        assertThat(after.articles()).filteredOn(a -> !laid(a).isEmpty()).hasSizeGreaterThan(10)
+                .doesNotContainAnyElementsOf(before.articles());
+        assertThat(after.withArticles(before.articles())).isEqualTo(before);
+        assertThat(hand.text("undo")).isEqualTo("Undo: Terns everywhere");
+        hand.press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(hand.studio().project()).isEqualTo(before);
+    }
+
+    private static List<Lay> laid(Article article) {
+        return article.dressings().byPiece().values().stream().flatMap(d -> d.lay().stream()).toList();
+    }
+
+    private static Article withoutCloth(Article article) {
+        return article.withDressings(article.dressings().each(l -> l.withDesign(new Id("any"), "any")));
     }
 }

@@ -15,6 +15,7 @@ import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Message;
 import org.vatwright.desktop.studio.Scenes;
+import org.vatwright.desktop.studio.Stage;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.geometry.Pos;
@@ -22,6 +23,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.HBox;
@@ -164,7 +166,15 @@ final class ShelfStrip extends VBox {
             choose(design);
             desk.removeDesign();
         });
-        return new ContextMenu(duplicate, remove);
+        ContextMenu menu = new ContextMenu(duplicate, remove);
+        if (studio.selection().stage() == Stage.DRESS) {
+            studio.project().design(design.id()).map(d -> new WearMenu(studio, d).items()).filter(i -> !i.isEmpty())
+                    .ifPresent(items -> {
+                        menu.getItems().add(0, new SeparatorMenuItem());
+                        menu.getItems().addAll(0, items);
+                    });
+        }
+        return menu;
     }
 
     private void bring(LayerDrag drag, Choice into) {
