@@ -21,13 +21,25 @@ import org.vatwright.core.render.TileSource;
  * @param designs by their ids
  * @param colourway worn by every lay whose design has it, instead of its own, when present
  * @param phase at which everything that moves is shown
+ * @param wardrobe keeps pieces that do not change, for pictures that are looked at
  */
 public record ArticleRenderer(Function<Id, Optional<Design>> designs, TileSource tiles,
-        Optional<String> colourway, Phase phase) {
+        Optional<String> colourway, Phase phase, Optional<Wardrobe> wardrobe) {
+
+    /** With nothing kept. */
+    public ArticleRenderer(Function<Id, Optional<Design>> designs, TileSource tiles, Optional<String> colourway,
+            Phase phase) {
+        this(designs, tiles, colourway, phase, Optional.empty());
+    }
 
     /** With everything that moves as it was set. */
     public ArticleRenderer(Function<Id, Optional<Design>> designs, TileSource tiles, Optional<String> colourway) {
         this(designs, tiles, colourway, Phase.OWN);
+    }
+
+    /** @return the same, for somebody who looks on */
+    public ArticleRenderer keeping(Wardrobe pieces) {
+        return new ArticleRenderer(designs, tiles, colourway, phase, Optional.of(pieces));
     }
 
     /** @param density of the picture; its size is the article's in whole pixels */

@@ -12,11 +12,13 @@ import java.util.Map;
 import java.util.Optional;
 
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.raster.Compositor;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.RowSource;
 import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;
+import org.vatwright.core.shape.Outline;
 
 /** The rows of a dressed article: its pieces and lines made ready once, laid on in order for whatever rows are asked for. */
 final class DressedRows implements RowSource {
@@ -29,7 +31,11 @@ final class DressedRows implements RowSource {
     /** Cloth cut by a shape. @param white how bright the picture's bright parts are there */
     private record Filled(Shape shape, Worn worn, float white) implements Step {}
 
-    private record Drawn(Shape shape, int colour) implements Step {}
+    /** A piece that is kept drawn. @param white as above */
+    private record Ready(Shape shape, Wardrobe.Drawn drawn, float white) implements Step {}
+
+    /** @param kept its mask, where that is kept; none else */
+    private record Drawn(Shape shape, int colour, ShapeMask kept) implements Step {}
 
     private static final double WHOLE_PX = 50_000_000;
 
@@ -41,6 +47,8 @@ final class DressedRows implements RowSource {
     private final Optional<PictureLight> light;
     /** Whether the picture is part of what is made. */
     private final boolean kept;
+    private final Worn.Making making;
+    private final AffineTransform toPx;
 
     /** @param mostPx of a tile that is painted whole @param tolerancePx how far off draped cloth may be */
     DressedRows(ArticleRenderer how, Cut cut, Density density, long mostPx, double tolerancePx, Work work) {
@@ -49,30 +57,48 @@ final class DressedRows implements RowSource {
         light = cut.backing().filter(b -> b.kept() || cut.pieces().stream().anyMatch(p -> cut.dressing(p).light() > 0))
                 .map(b -> PictureLight.of(b, width, height, work));
         kept = cut.backing().filter(Backing::kept).isPresent();
-        Worn.Making making = new Worn.Making(how, cut, density, mostPx, tolerancePx, work);
-        AffineTransform toPx = AffineTransform.getScaleInstance(density.px(1), density.px(1));
-        for (Piece piece : cut.pieces()) {
-            work.goOn();
-            if (piece.hidden()) {
-                continue;
-            }
-            Shape shape = piece.seen().path(toPx);
-            piece.fill().ifPresent(own -> steps.add(new Drawn(shape, own.argb())));
-            for (Worn worn : Worn.of(piece, shape, making)) {
-                float white = worn.light() > 0 ? light.map(l -> l.white(shape)).orElse(1f) : 1;
-                steps.add(new Filled(shape, worn, white));
-            }
-            piece.stroke().ifPresent(pen -> steps.add(drawn(shape, pen, density)));
-        }
+        making = new Worn.Making(how, cut, density, mostPx, tolerancePx, work);
+        toPx = AffineTransform.getScaleInstance(density.px(1), density.px(1));
+        Rows.map(cut.pieces(), 1, work, this::steps).forEach(steps::addAll);
         for (Article.Line line : cut.lines()) {
-            steps.add(drawn(line.outline().path(toPx), line.stroke(), density));
+            steps.add(drawn(line.outline(), line.stroke()));
         }
     }
 
-    private static Step drawn(Shape shape, Pen pen, Density density) {
-        float wide = (float) density.px(pen.widthMm());
-        return new Drawn(new BasicStroke(wide, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND).createStrokedShape(shape),
-                pen.colour().argb());
+    private List<Step> steps(Piece piece) {
+        making.work().goOn();
+        List<Step> all = new ArrayList<>();
+        if (piece.hidden()) {
+            return all;
+        }
+        Shape shape = piece.seen().path(toPx);
+        piece.fill().ifPresent(own -> all.add(new Drawn(shape, own.argb(), null)));
+        Dressing worn = making.cut().dressing(piece);
+        Optional<Wardrobe> wardrobe = making.how().wardrobe()
+                .filter(w -> worn.seen() && w.takes(shape.getBounds2D(), worn.prints().size() + 1));
+        if (wardrobe.isPresent()) {
+            Wardrobe.Drawn drawn = wardrobe.get().piece(Worn.key(piece, shape, making, width, height), making.work(),
+                    () -> Wardrobe.drawn(Worn.of(piece, shape, making), ShapeMask.of(shape, width, 0, height),
+                            making.work()));
+            all.add(new Ready(shape, drawn, white(worn.light(), shape)));
+        } else {
+            Worn.of(piece, shape, making).forEach(w -> all.add(new Filled(shape, w, white(w.light(), shape))));
+        }
+        piece.stroke().ifPresent(pen -> all.add(drawn(piece.seen(), pen)));
+        return all;
+    }
+
+    private float white(double lit, Shape shape) {
+        return lit > 0 ? light.map(l -> l.white(shape)).orElse(1f) : 1;
+    }
+
+    private Step drawn(Outline outline, Pen pen) {
+        Shape shape = new BasicStroke((float) making.density().px(pen.widthMm()), BasicStroke.CAP_ROUND,
+                BasicStroke.JOIN_ROUND).createStrokedShape(outline.path(toPx));
+        ShapeMask mask = making.how().wardrobe().filter(w -> w.takes(shape.getBounds2D(), 1)).map(w -> w.line(outline,
+                pen, making.density(), width, height, making.work(), () -> ShapeMask.of(shape, width, 0, height)))
+                .orElse(null);
+        return new Drawn(shape, pen.colour().argb(), mask);
     }
 
     @Override
@@ -99,14 +125,31 @@ final class DressedRows implements RowSource {
         }
         for (Step step : steps) {
             work.goOn();
-            ShapeMask mask = mask(step.shape(), from, to);
+            ShapeMask mask = switch (step) {
+                case Ready ready -> ready.drawn().mask().rows(from, to);
+                case Drawn drawn when drawn.kept() != null -> drawn.kept().rows(from, to);
+                default -> mask(step.shape(), from, to);
+            };
             if (mask.width() > 0) {
                 switch (step) {
                     case Filled filled -> fill(out, from, mask, filled, work);
+                    case Ready ready -> ready.drawn().laid().forEach(l -> lay(out, from, mask, part(ready, l, mask),
+                            l.opacity(), l.mode(), work));
                     case Drawn drawn -> draw(out, from, mask, drawn.colour());
                 }
             }
         }
+    }
+
+    /** @return the rows of a kept cloth where a mask lies, in the light of the picture */
+    private Raster part(Ready ready, Wardrobe.Laid laid, ShapeMask mask) {
+        Raster part = new Raster(mask.width(), mask.height());
+        System.arraycopy(laid.cloth().argb(), (mask.y() - ready.drawn().mask().y()) * mask.width(), part.argb(), 0,
+                part.argb().length);
+        if (laid.light() > 0) {
+            light.ifPresent(l -> l.lay(part, mask.x(), mask.y(), ready.white(), laid.light()));
+        }
+        return part;
     }
 
     /** A shape is cut out once, whatever rows are asked for; only one too large for that is cut out strip by strip. */
@@ -133,14 +176,18 @@ final class DressedRows implements RowSource {
         if (worn.light() > 0) {
             light.ifPresent(l -> l.lay(cloth, mask.x(), mask.y(), filled.white(), worn.light()));
         }
-        Rows.each(mask.height(), 32, quiet, (from, to) -> {
+        lay(out, top, mask, cloth, worn.opacity(), worn.mode(), work);
+    }
+
+    private void lay(int[] out, int top, ShapeMask mask, Raster cloth, double opacity, BlendMode mode, Work work) {
+        Rows.each(mask.height(), 32, work.telling(share -> {}), (from, to) -> {
             for (int row = from; row < to; row++) {
                 int at = (mask.y() - top + row) * width + mask.x();
                 for (int x = 0; x < mask.width(); x++) {
                     int cover = mask.cover()[row * mask.width() + x] & 255;
                     if (cover > 0) {
-                        out[at + x] = Compositor.blended(out[at + x], cloth.at(x, row), worn.opacity() * cover / 255,
-                                worn.mode());
+                        out[at + x] = Compositor.blended(out[at + x], cloth.at(x, row), opacity * cover / 255,
+                                mode);
                     }
                 }
             }

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.drape.Drape;
@@ -15,6 +16,7 @@ import org.vatwright.core.map.Affine;
 import org.vatwright.core.map.ClothMap;
 import org.vatwright.core.map.Reading;
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.raster.Raster;
@@ -64,6 +66,22 @@ record Worn(SampledCloth cloth, ClothMap map, Reading how, double opacity, Blend
                     making)).ifPresent(all::add);
         }
         return all;
+    }
+
+    /** @return all that the pictures of {@link #of} depend on */
+    static Wardrobe.Key key(Piece piece, Shape shape, Making making, int width, int height) {
+        Dressing dressing = making.cut.dressing(piece);
+        List<Object> looks = new ArrayList<>();
+        dressing.lay().ifPresent(lay -> looks.add(look(making, lay.design(), lay.colourway(), d -> d)));
+        dressing.prints().forEach(p -> looks.add(look(making, p.design(), p.colourway(), p::alone)));
+        return new Wardrobe.Key(piece.outline(), piece.asideX(), piece.asideY(), dressing, looks, making.density,
+                making.tolerancePx, width, height,
+                dressing.lay().filter(Lay::together).map(lay -> run(making, lay, shape)));
+    }
+
+    private static Object look(Making making, Id id, String own, UnaryOperator<Design> part) {
+        return making.how.designs().apply(id).map(part)
+                .<Object>map(d -> new Cloth(d, making.worn(d, own), making.how.phase()).look()).orElse("gone");
     }
 
     private static Worn cloth(Piece piece, Dressing dressing, Lay lay, Design design, Shape shape, Making making) {

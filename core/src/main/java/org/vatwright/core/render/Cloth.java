@@ -11,4 +11,9 @@ public record Cloth(Design design, Colourway colourway, Phase phase) {
     public Cloth(Design design, Colourway colourway) {
         this(design, colourway, Phase.OWN);
     }
+
+    /** @return all that pictures of it depend on, as a value: equal ones have equal pictures */
+    public Object look() {
+        return ClothLook.of(this);
+    }
 }

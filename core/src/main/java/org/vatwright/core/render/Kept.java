@@ -18,14 +18,14 @@ import com.github.benmanes.caffeine.cache.Caffeine;
  * Things that are dear to make, kept by the values they are made from; those used last stay. Each is made once at a time:
  * who asks for one that is being made waits for it. Safe to use from several threads, and while something is being made.
  */
-final class Kept<K, V> {
+public final class Kept<K, V> {
 
     private static final long ASK_MILLIS = 15;
 
     private final AsyncCache<K, V> cache;
 
     /** @param most weight of all together; one that weighs more by itself is not kept, and displaces nothing */
-    Kept(long most, ToLongFunction<V> weight) {
+    public Kept(long most, ToLongFunction<V> weight) {
         cache = Caffeine.newBuilder().executor(Runnable::run).maximumWeight(most)
                 .weigher((K key, V value) -> (int) Math.min(Integer.MAX_VALUE, weight.applyAsLong(value))).buildAsync();
     }
@@ -34,7 +34,7 @@ final class Kept<K, V> {
      * @param work asked, while waiting for another one's making, whether to go on
      * @param make on the asking thread; what it throws reaches who asked, and nothing is kept
      */
-    V get(K key, Work work, Supplier<V> make) {
+    public V get(K key, Work work, Supplier<V> make) {
         while (true) {
             CompletableFuture<V> mine = new CompletableFuture<>();
             CompletableFuture<V> other = cache.asMap().putIfAbsent(key, mine);

@@ -10,6 +10,7 @@ import org.vatwright.core.dress.ArticleRenderer;
 import org.vatwright.core.dress.Cut;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Typeface;
+import org.vatwright.core.dress.Wardrobe;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Unit;
@@ -21,10 +22,15 @@ import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.FieldMemory;
 import org.vatwright.core.render.FieldRenderer;
 import org.vatwright.core.render.FieldSpec;
+import org.vatwright.core.render.TileCache;
 import org.vatwright.core.render.TileSource;
 
 /** What the window draws, as subjects for {@link LiveCloth}. */
 public final class Scenes {
+
+    private static final long MOST_KEPT_PX = 24_000_000;
+    /** Of all windows: what it keeps does not depend on the project. */
+    private static final Wardrobe WARDROBE = new Wardrobe(TileCache.room(MOST_KEPT_PX, 24));
 
     private Scenes() {}
 
@@ -66,7 +72,8 @@ public final class Scenes {
     public record Dressed(Project project, Cut cut, Optional<String> colourway, double pxPerMm) {
 
         public LiveCloth.Subject subject(TileSource tiles) {
-            return (fineness, work) -> new ArticleRenderer(project::design, tiles, colourway).render(cut,
+            return (fineness, work) -> new ArticleRenderer(project::design, tiles, colourway).keeping(WARDROBE).render(
+                    cut,
                     density(pxPerMm * fineness), fineness < 1 ? Drape.FIRST_PX : Drape.TRUE_PX, work);
         }
     }

@@ -1,0 +1,78 @@
+package org.vatwright.core.dress;
+
+import java.awt.geom.Rectangle2D;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+
+import org.vatwright.core.measure.Density;
+import org.vatwright.core.raster.BlendMode;
+import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Kept;
+import org.vatwright.core.shape.Outline;
+
+/**
+ * Keeps the pieces drawn last, so that of an article only what changes is drawn anew while a hand is on it. All that is kept is a
+ * pure function of what it is kept by. Safe to use from several threads.
+ */
+public final class Wardrobe {
+
+    /** A larger piece is drawn anew, row by row. */
+    private static final double MOST_OF_ALL = 0.2;
+
+    /**
+     * What a dressed piece depends on.
+     *
+     * @param looks of all designs that it wears
+     * @param run what gradients over several pieces cross, in pixels
+     */
+    record Key(Outline outline, double asideX, double asideY, Dressing worn, List<Object> looks, Density density,
+            double tolerancePx, int width, int height, Optional<Rectangle2D> run) {}
+
+    /** One cloth or figure, before the light of a picture falls on it. */
+    record Laid(Raster cloth, double opacity, BlendMode mode, double light) {}
+
+    /** @param laid the lowest first, each as large as the mask */
+    record Drawn(ShapeMask mask, List<Laid> laid) {}
+
+    private record Line(Outline outline, Pen pen, Density density, int width, int height) {}
+
+    private final Kept<Key, Drawn> pieces;
+    private final Kept<Line, ShapeMask> lines;
+    private final double mostPx;
+
+    /** @param px of all kept pieces together */
+    public Wardrobe(long px) {
+        pieces = new Kept<>(px, d -> (long) (d.laid().size() + 1) * d.mask().width() * d.mask().height());
+        lines = new Kept<>(px, m -> m.cover().length);
+        mostPx = px * MOST_OF_ALL;
+    }
+
+    boolean takes(Rectangle2D box, int cloths) {
+        return box.getWidth() * box.getHeight() * cloths <= mostPx;
+    }
+
+    Drawn piece(Key key, Work work, Supplier<Drawn> make) {
+        return pieces.get(key, work, make);
+    }
+
+    ShapeMask line(Outline outline, Pen pen, Density density, int width, int height, Work work,
+            Supplier<ShapeMask> make) {
+        return lines.get(new Line(outline, pen, density, width, height), work, make);
+    }
+
+    /** @return the piece as it is made ready, drawn */
+    static Drawn drawn(List<Worn> all, ShapeMask mask, Work work) {
+        List<Laid> laid = new ArrayList<>();
+        if (mask.width() > 0) {
+            for (Worn worn : all) {
+                Raster cloth = new Raster(mask.width(), mask.height());
+                worn.draw(cloth, mask.x(), mask.y(), work);
+                laid.add(new Laid(cloth, worn.opacity(), worn.mode(), worn.light()));
+            }
+        }
+        return new Drawn(mask, laid);
+    }
+}
