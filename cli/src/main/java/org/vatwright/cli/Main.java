@@ -18,6 +18,7 @@ import picocli.CommandLine.Spec;
         DemoCommand.class, TileCommand.class, FieldCommand.class, DressCommand.class, ListCommand.class,
         PiecesCommand.class, BlanksCommand.class, SettCommand.class, WeaveCommand.class,
         ClosingCommand.class, MotifCommand.class, ToothCommand.class, SeamlessCommand.class,
+        WordsCommand.class, FacesCommand.class,
         CommandLine.HelpCommand.class}, description = "Seamless repeats for textile and surface print.", footer = {
                 "", "Without a verb the window opens; \"vatwright demo\" opens the demo commission.",
                 "Lengths take mm, cm, in: 12.5mm, 3cm, 1/2in. The kind of file follows its name."})

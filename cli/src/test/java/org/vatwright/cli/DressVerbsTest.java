@@ -193,4 +193,65 @@ class DressVerbsTest {
         assertThat(err.toString()).contains(why).hasLineCount(1);
         assertThat(folder.resolve("none.png")).doesNotExist();
     }
+
+    @Test
+    void facesAreListed() throws IOException {
+        assertThat(run("faces", "--json")).isZero();
+        JsonNode all = new ObjectMapper().readTree(out.toString()).get("faces");
+        assertThat(all).hasSizeGreaterThanOrEqualTo(8);
+        assertThat(all.get(0).get("name").asText()).isEqualTo("League Spartan Black");
+        assertThat(run("faces")).isZero();
+        assertThat(out.toString().lines()).hasSize(all.size()).contains("Roboto Slab Bold");
+    }
+
+    /** An H of 40 mm is as high as that; its surround is clear; what it wears is the design's. */
+    @Test
+    void wordsAreDressedInOneDesignOrInSeveralInTurn() throws IOException {
+        Path file = folder.resolve("words.png");
+        assertThat(
+                run("words", "HIH", "--face", "cabin bold", "--cap", "40mm", "--design", "Gangway", project.toString(),
+                        "--dpi", "100", "-o", file.toString()))
+                .as(err::toString).isZero();
+        Raster words = Pictures.read(file, Limits.STANDARD);
+        int first = words.height();
+        int last = 0;
+        for (int y = 0; y < words.height(); y++) {
+            for (int x = 0; x < words.width(); x++) {
+                if (words.at(x, y) >>> 24 == 255) {
+                    first = Math.min(first, y);
+                    last = y;
+                }
+            }
+        }
+        assertThat(last + 1 - first).isBetween(156, 158);
+        assertThat(words.at(0, 0)).isZero();
+
+        Path turn = folder.resolve("turn.svg");
+        assertThat(run("words", "HIH", "--face", "Cabin Bold", "--cap", "40mm", "--design", "Gangway", "--each-letter",
+                "Terns,Gangway", "--each-letter", "Quay", project.toString(), "-o", turn.toString())).as(err::toString)
+                .isZero();
+        String svg = Files.readString(turn);
+        assertThat(svg).contains("H, letter 1", "H, letter 3", "id=\"cloth-1\"", "id=\"cloth-2\"");
+        assertThat(err.toString()).as("the third letter wears stone").contains("Stone in Quay");
+
+        Path pdf = folder.resolve("words.pdf");
+        assertThat(run("words", "Spray\\nTern", "--face", "Leckerli One", "--cap", "1in", "--design", "Gangway",
+                project.toString(), "--align", "middle", "--arc", "200mm", "-o", pdf.toString())).as(err::toString)
+                .isZero();
+        assertThat(Files.size(pdf)).isGreaterThan(1000);
+    }
+
+    @Test
+    void wordsThatCannotBeSetAreRefusedInASentence() {
+        assertThat(run("words", "HIH", "--face", "Nobody", "--cap", "40mm", "--design", "Gangway", project.toString(),
+                "--dpi", "50", "-o", folder.resolve("no.png").toString())).isEqualTo(1);
+        assertThat(err.toString()).contains("no typeface \"Nobody\"", "Cabin Bold");
+        assertThat(run("words", "HIH", "--face", "Cabin Bold", "--cap", "0.1mm", "--design", "Gangway",
+                project.toString(), "--dpi", "50", "-o", folder.resolve("no.png").toString())).isEqualTo(2);
+        assertThat(err.toString()).contains("height of a capital");
+        assertThat(run("words", "HIH", "--face", "Cabin Bold", "--cap", "40mm", "--design", "Gangway",
+                project.toString(), "-o", folder.resolve("no.png").toString())).isEqualTo(2);
+        assertThat(err.toString()).contains("--dpi N or --px WIDTH");
+        assertThat(folder.resolve("no.png")).doesNotExist();
+    }
 }

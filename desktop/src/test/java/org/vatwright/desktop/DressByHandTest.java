@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Dressing;
 import org.vatwright.core.dress.Lay;
+import org.vatwright.core.dress.Setting;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.project.Project;
 import org.vatwright.desktop.cloth.ClothPane;
@@ -91,6 +92,27 @@ class DressByHandTest extends AtTheDemo {
         assertThat(words.heightMm()).isEqualTo(76.2, within(1e-9));
         assertThat(words.dressing(Article.Lettering.letter(2)).lay().orElseThrow().grainDeg()).isEqualTo(90);
         assertThat(words.dressing(Article.Lettering.letter(1)).lay().orElseThrow().grainDeg()).isZero();
+        // A letter put in before keeps what the others have; lines, arc and space are set by numbers, each one undo.
+        hand.click("lettering-text");
+        hand.press(KeyCode.HOME);
+        hand.type("W");
+        words = (Article.Lettering) article();
+        assertThat(words.dressing(Article.Lettering.letter(3)).lay().orElseThrow().grainDeg()).isEqualTo(90);
+        assertThat(words.dressing(Article.Lettering.letter(2)).lay().orElseThrow().grainDeg()).isZero();
+        assertThat(words.dressings().byPiece()).hasSize(words.text().length());
+        hand.press(KeyCode.SHIFT, KeyCode.ENTER);
+        hand.press(KeyCode.ENTER);
+        assertThat(((Article.Lettering) article()).text()).startsWith("W\n");
+        hand.click("words-setting");
+        hand.click("align-middle");
+        hand.write("radius-of-the-arc", "-300");
+        hand.write("space-between-letters", "10");
+        hand.write("line-spacing", "120");
+        hand.write("width-of-the-box", "900");
+        assertThat(((Article.Lettering) article()).setting())
+                .isEqualTo(new Setting(Setting.Align.MIDDLE, 0.1, 1.2, -300, 900));
+        hand.press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(((Article.Lettering) article()).setting().boxMm()).isZero();
         hand.click("one-for-all");
         assertThat(((Article.Lettering) article()).eachOwn()).isFalse();
     }

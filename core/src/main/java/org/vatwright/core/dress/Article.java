@@ -143,12 +143,20 @@ public sealed interface Article {
      * @param heightMm of a capital letter
      * @param eachOwn whether each letter wears its own lay (beginning anew when there are fewer lays than letters), or all
      *        wear what the first one has
+     * @param setting in lines, on an arc
      */
     @RecordBuilder
     record Lettering(Id id, String name, String text, String typeface, double heightMm, boolean eachOwn,
-            Optional<Pen> stroke, Dressings dressings) implements ArticleLetteringBuilder.With, Article {
+            Optional<Pen> stroke, Setting setting,
+            Dressings dressings) implements ArticleLetteringBuilder.With, Article {
 
         public static final int MOST_CHARACTERS = 500;
+
+        /** Straight, in one line unless the text has several. */
+        public Lettering(Id id, String name, String text, String typeface, double heightMm, boolean eachOwn,
+                Optional<Pen> stroke, Dressings dressings) {
+            this(id, name, text, typeface, heightMm, eachOwn, stroke, Setting.PLAIN, dressings);
+        }
 
         public Lettering {
             name = Require.named("article", name);

@@ -38,14 +38,14 @@ public record Cut(Article article, double widthMm, double heightMm, List<Piece> 
 
     private static Cut lettering(Article.Lettering words, Typeface face) {
         double high = words.heightMm();
-        List<TypeLine.Letter> set = TypeLine.set(words.text(), face).letters();
+        List<TypeLine.Letter> set = TypeSet.letters(words, face);
         if (set.isEmpty()) {
             return new Cut(words, high, high, List.of(), List.of());
         }
         Rectangle2D bounds = set.stream().map(l -> l.shape().getBounds2D()).reduce(Rectangle2D::createUnion)
                 .orElseThrow();
-        AffineTransform place = AffineTransform.getScaleInstance(high, high);
-        place.translate(SURROUND - bounds.getX(), SURROUND - bounds.getY());
+        AffineTransform place = AffineTransform.getTranslateInstance(SURROUND * high - bounds.getX(),
+                SURROUND * high - bounds.getY());
         List<Piece> pieces = new ArrayList<>();
         for (TypeLine.Letter letter : set) {
             int number = pieces.size() + 1;
@@ -53,8 +53,8 @@ public record Cut(Article article, double widthMm, double heightMm, List<Piece> 
                     "%s, letter %d".formatted(Character.toString(letter.code()), number),
                     Outline.of(letter.shape(), place), words.stroke()));
         }
-        return new Cut(words, (bounds.getWidth() + 2 * SURROUND) * high, (bounds.getHeight() + 2 * SURROUND) * high,
-                pieces, List.of());
+        return new Cut(words, bounds.getWidth() + 2 * SURROUND * high, bounds.getHeight() + 2 * SURROUND * high, pieces,
+                List.of());
     }
 
     /** @return how the design lies on a piece; none on a bare one */

@@ -12,27 +12,40 @@ import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.shape.Outline;
 
-/** A text set in one line, kerned. Letters that the face lacks leave a gap as wide as the face gives them. */
-public record TypeLine(List<Letter> letters) {
+/**
+ * A text set in one line, kerned. Letters that the face lacks leave a gap as wide as the face gives them.
+ *
+ * @param width with the gaps at its ends, in heights of a capital
+ */
+public record TypeLine(List<Letter> letters, double width) {
 
-    /** @param shape in heights of a capital, where it stands in the line; the baseline at 0 */
-    record Letter(int code, Shape shape) {}
+    /**
+     * @param shape in heights of a capital, where it stands in the line; the baseline at 0
+     * @param middle of the room that it takes in the line
+     */
+    record Letter(int code, Shape shape, double middle) {}
 
     static TypeLine set(String text, Typeface face) {
+        return set(text, face, 0);
+    }
+
+    /** @param apart what is added between letters, in heights of a capital */
+    static TypeLine set(String text, Typeface face, double apart) {
         List<Letter> letters = new ArrayList<>();
         double at = 0;
         int before = -1;
         for (int code : text.codePoints().toArray()) {
-            at += before < 0 ? 0 : face.kerning(before, code);
+            at += before < 0 ? 0 : face.kerning(before, code) + apart;
             Optional<Shape> shape = face.outline(code).filter(s -> !s.getBounds2D().isEmpty());
             if (shape.isPresent()) {
                 letters.add(new Letter(code,
-                        AffineTransform.getTranslateInstance(at, 0).createTransformedShape(shape.get())));
+                        AffineTransform.getTranslateInstance(at, 0).createTransformedShape(shape.get()),
+                        at + face.advance(code) / 2));
             }
             at += face.advance(code);
             before = code;
         }
-        return new TypeLine(List.copyOf(letters));
+        return new TypeLine(List.copyOf(letters), at);
     }
 
     /**

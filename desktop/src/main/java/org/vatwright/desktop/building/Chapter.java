@@ -16,7 +16,7 @@ import javafx.scene.layout.VBox;
 /** One part of what shapes the open layer. It stands open alone, so it must not be taller than the column has room for. */
 abstract class Chapter extends VBox {
 
-    private static final double GAP = 8;
+    private static final double GAP = 7;
 
     final Studio studio;
 

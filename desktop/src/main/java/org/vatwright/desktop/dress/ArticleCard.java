@@ -1,10 +1,14 @@
 package org.vatwright.desktop.dress;
 
+import java.util.List;
 import java.util.function.UnaryOperator;
 
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Cut;
+import org.vatwright.core.dress.Retyped;
+import org.vatwright.core.dress.Setting;
 import org.vatwright.core.measure.Numbers;
+import org.vatwright.desktop.control.Fold;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
@@ -12,7 +16,10 @@ import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -20,12 +27,19 @@ import javafx.scene.layout.VBox;
 /** What kind of article it is and what makes it that: words and face, sheet size and density. */
 final class ArticleCard extends VBox {
 
+    private static final int MOST_ROWS = 3;
+
     private final Studio studio;
     private final TextField name = new TextField();
     private final Label size = Ui.prose("", "quiet");
-    private final TextField text = new TextField();
+    private final TextArea text = new TextArea();
     private final ComboBox<String> face = new ComboBox<>();
     private final NumberRow height;
+    private final NumberRow apart;
+    private final NumberRow leading;
+    private final NumberRow arc;
+    private final NumberRow box;
+    private final Segments<Setting.Align> align;
     private final Segments<Boolean> own;
     private final VBox lettering;
     private final NumberRow width;
@@ -54,7 +68,10 @@ final class ArticleCard extends VBox {
                 studio.endDrag();
             }
         });
-        text.setOnAction(e -> studio.endDrag());
+        text.setPrefRowCount(1);
+        text.setWrapText(true);
+        Ui.tip(text, "Shift and Enter begin a new line");
+        text.addEventFilter(KeyEvent.KEY_PRESSED, this::entered);
         HBox.setHgrow(text, Priority.ALWAYS);
         face.setId("typeface");
         face.setAccessibleText("Typeface");
@@ -66,11 +83,28 @@ final class ArticleCard extends VBox {
         });
         height = NumberRow.length(studio, "Capitals", "height of a capital",
                 mm -> letters("letters %s mm high".formatted(Numbers.plain(mm)), l -> l.withHeightMm(mm)));
-        own = new Segments<>(java.util.List.of(false, true), o -> o ? "Each letter its own" : "One lay for all",
+        own = new Segments<>(List.of(false, true), o -> o ? "Each letter its own" : "One lay for all",
                 o -> letters(o ? "each letter its own lay" : "one lay for all letters", l -> l.withEachOwn(o)));
         own.button(true).setId("each-own");
         own.button(false).setId("one-for-all");
-        lettering = Ui.column(8, Ui.labelled("Words", text), Ui.labelled("Face", face), height, own);
+        apart = NumberRow.number(studio, "Apart", "space between letters", "%", 1, 5,
+                n -> setting("space between letters", s -> s.withApart(n / 100)));
+        leading = NumberRow.number(studio, "Lines", "line spacing", "%", 0, 10,
+                n -> setting("line spacing", s -> s.withLeading(n / 100)));
+        arc = NumberRow.length(studio, "Arc", "radius of the arc",
+                mm -> setting("words on an arc", s -> s.withArcMm(mm)));
+        box = NumberRow.length(studio, "Box", "width of the box",
+                mm -> setting("words in a box", s -> s.withBoxMm(mm)));
+        align = new Segments<>(List.of(Setting.Align.values()), Setting.Align::keyword,
+                a -> setting("lines " + a.keyword(), s -> s.withAlign(a)));
+        align.getStyleClass().add("tight");
+        for (Setting.Align each : Setting.Align.values()) {
+            align.button(each).setId("align-" + each.keyword());
+        }
+        Fold setting = Ui.fold("words-setting", "Lines, arc and space",
+                Ui.column(7, Ui.pair(apart, leading), Ui.pair(arc, box),
+                        Ui.row(Ui.label("Lines to the", "quiet"), align)));
+        lettering = Ui.column(5, Ui.labelled("Words", text), Ui.pair(face, height), own, setting);
         width = NumberRow.length(studio, "Width", "sheet width",
                 mm -> sheet("sheet width", s -> s.withSize(mm, s.heightMm())));
         depth = NumberRow.length(studio, "Height", "sheet height",
@@ -91,8 +125,24 @@ final class ArticleCard extends VBox {
     private void type(String words) {
         if (!showing && !words.isBlank()) {
             studio.beginDrag("type words");
-            letters("type \u201c%s\u201d".formatted(words.strip()), l -> l.withText(words));
+            letters("type \u201c%s\u201d".formatted(words.strip()),
+                    l -> Retyped.of(l, words, studio.faces().find(l.typeface())));
         }
+    }
+
+    private void entered(KeyEvent e) {
+        if (e.getCode() == KeyCode.ENTER) {
+            e.consume();
+            if (e.isShiftDown()) {
+                text.replaceSelection("\n");
+            } else {
+                studio.endDrag();
+            }
+        }
+    }
+
+    private void setting(String what, UnaryOperator<Setting> change) {
+        letters(what, l -> l.withSetting(change.apply(l.setting())));
     }
 
     private void letters(String what, UnaryOperator<Article.Lettering> change) {
@@ -118,12 +168,18 @@ final class ArticleCard extends VBox {
         Ui.show(lettering, article instanceof Article.Lettering);
         Ui.show(sheet, article instanceof Article.Sheet);
         if (article instanceof Article.Lettering l) {
+            text.setPrefRowCount((int) Math.min(MOST_ROWS, l.text().lines().count()));
             if (!text.getText().equals(l.text()) && !(text.isFocused() && studio.dragging())) {
                 text.setText(l.text());
             }
             face.setValue(studio.faces().find(l.typeface()).name());
             height.show(l.heightMm());
             own.show(l.eachOwn());
+            apart.show(100 * l.setting().apart());
+            leading.show(100 * l.setting().leading());
+            arc.show(l.setting().arcMm());
+            box.show(l.setting().boxMm());
+            align.show(l.setting().align());
         }
         if (article instanceof Article.Sheet s) {
             width.show(s.widthMm());

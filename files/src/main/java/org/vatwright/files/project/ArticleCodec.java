@@ -7,6 +7,7 @@ import java.util.TreeMap;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Dressing;
 import org.vatwright.core.dress.Dressings;
+import org.vatwright.core.dress.Setting;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Id;
 import org.vatwright.files.json.Json;
@@ -27,6 +28,9 @@ final class ArticleCodec {
                 out.put("kind", "lettering").put("name", l.name()).put("text", l.text()).put("typeface", l.typeface())
                         .put("heightMm", l.heightMm()).put("eachOwn", l.eachOwn());
                 FlatCodec.stroke(out, l.stroke());
+                if (!l.setting().equals(Setting.PLAIN)) {
+                    setting(out.putObject("setting"), l.setting());
+                }
             }
             case Article.Sheet s -> out.put("kind", "sheet").put("name", s.name()).put("widthMm", s.widthMm())
                     .put("heightMm", s.heightMm()).put("dpi", s.density().dpi());
@@ -42,7 +46,7 @@ final class ArticleCodec {
         return switch (in.text("kind")) {
             case "flat" -> FlatCodec.read(in, links, dressings(in));
             case "lettering" -> lettering(in.only("id", "kind", "name", "text", "typeface", "heightMm", "eachOwn",
-                    "stroke", "dressings"));
+                    "stroke", "setting", "dressings"));
             case "sheet" -> sheet(in.only("id", "kind", "name", "widthMm", "heightMm", "dpi", "dressings"));
             default -> throw in.at("kind").wrong("should be \"flat\", \"lettering\" or \"sheet\"");
         };
@@ -50,7 +54,21 @@ final class ArticleCodec {
 
     private static Article lettering(JsonIn in) {
         return new Article.Lettering(FillCodec.id(in), in.text("name"), in.text("text"), in.text("typeface", ""),
-                in.number("heightMm"), in.truth("eachOwn", false), FlatCodec.stroke(in), dressings(in));
+                in.number("heightMm"), in.truth("eachOwn", false), FlatCodec.stroke(in),
+                in.has("setting") ? in.at("setting").placed(ArticleCodec::setting) : Setting.PLAIN, dressings(in));
+    }
+
+    private static void setting(ObjectNode out, Setting setting) {
+        out.put("align", setting.align().keyword()).put("apart", setting.apart()).put("leading", setting.leading())
+                .put("arcMm", setting.arcMm()).put("boxMm", setting.boxMm());
+    }
+
+    private static Setting setting(JsonIn in) {
+        in.only("align", "apart", "leading", "arcMm", "boxMm");
+        Setting plain = Setting.PLAIN;
+        return new Setting(Setting.Align.parse(in.text("align", plain.align().keyword())),
+                in.number("apart", plain.apart()), in.number("leading", plain.leading()),
+                in.number("arcMm", plain.arcMm()), in.number("boxMm", plain.boxMm()));
     }
 
     private static Article sheet(JsonIn in) {

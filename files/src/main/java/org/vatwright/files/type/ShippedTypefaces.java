@@ -18,8 +18,9 @@ import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.vatwright.core.dress.Typeface;
+import org.vatwright.core.measure.Refusal;
 
-/** The typefaces that come with the program, all under the SIL Open Font Licence. */
+/** The typefaces that come with the program, all under open licences, which lie beside them. */
 public final class ShippedTypefaces implements Typeface.Case {
 
     private static final Map<String, String> FILES = new LinkedHashMap<>();
@@ -28,6 +29,11 @@ public final class ShippedTypefaces implements Typeface.Case {
         FILES.put("League Spartan Black", "LeagueSpartan-Black.otf");
         FILES.put("Cabin Bold", "Cabin-Bold.otf");
         FILES.put("Leckerli One", "LeckerliOne-Regular.ttf");
+        FILES.put("Bebas Neue Bold", "BebasNeue-Bold.otf");
+        FILES.put("Comfortaa Bold", "Comfortaa-Bold.ttf");
+        FILES.put("Goudy Bookletter", "GoudyBookletter1911.otf");
+        FILES.put("Roboto Slab Bold", "RobotoSlab-Bold.otf");
+        FILES.put("Routed Gothic", "RoutedGothic.ttf");
     }
 
     private final Map<String, Typeface> loaded = new ConcurrentHashMap<>();
@@ -35,6 +41,13 @@ public final class ShippedTypefaces implements Typeface.Case {
     @Override
     public List<String> names() {
         return List.copyOf(FILES.keySet());
+    }
+
+    /** @throws Refusal when there is no such face */
+    public Typeface named(String name) {
+        return find(names().stream().filter(n -> n.equalsIgnoreCase(name.strip())).findFirst()
+                .orElseThrow(() -> new Refusal("there is no typeface \"%s\"; there are %s".formatted(name,
+                        String.join(", ", names())))));
     }
 
     @Override
