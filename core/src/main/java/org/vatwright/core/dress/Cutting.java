@@ -122,7 +122,7 @@ public final class Cutting {
     }
 
     private static Pen thicker(Pen pen, double by) {
-        return new Pen(pen.colour(), Math.max(0.01, Math.min(200, pen.widthMm() * by)));
+        return pen.withWidthMm(Math.max(0.01, Math.min(200, pen.widthMm() * by)));
     }
 
     /** @return as large as it is in truth, by one measure. @param measuredMm on the drawing @param trueMm what it is */

@@ -1,6 +1,5 @@
 package org.vatwright.core.dress;
 
-import java.awt.BasicStroke;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Rectangle2D;
@@ -10,6 +9,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.raster.BlendMode;
@@ -19,6 +19,9 @@ import org.vatwright.core.raster.RowSource;
 import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.shape.Outline;
+import org.vatwright.core.stitch.Stitching;
+import org.vatwright.core.stitch.Stitching.Stitch;
+import org.vatwright.core.stitch.Threads;
 
 /** The rows of a dressed article: its pieces and lines made ready once, laid on in order for whatever rows are asked for. */
 final class DressedRows implements RowSource {
@@ -33,6 +36,9 @@ final class DressedRows implements RowSource {
 
     /** A piece that is kept drawn. @param white as above */
     private record Ready(Shape shape, Wardrobe.Drawn drawn, float white) implements Step {}
+
+    /** Threads on all that. */
+    private record Sewn(Shape shape, Threads threads) implements Step {}
 
     /** @param kept its mask, where that is kept; none else */
     private record Drawn(Shape shape, int colour, ShapeMask kept) implements Step {}
@@ -84,8 +90,15 @@ final class DressedRows implements RowSource {
         } else {
             Worn.of(piece, shape, making).forEach(w -> all.add(new Filled(shape, w, white(w.light(), shape))));
         }
+        worn.stitches().forEach(s -> all.add(new Sewn(shape, threads(piece.seen(), s))));
         piece.stroke().ifPresent(pen -> all.add(drawn(piece.seen(), pen)));
         return all;
+    }
+
+    private Threads threads(Outline outline, Stitching how) {
+        Supplier<List<Stitch>> make = () -> how.along(outline);
+        return new Threads(how, making.how().wardrobe().map(w -> w.stitches(outline, how, making.work(), make))
+                .orElseGet(make), making.density().px(1));
     }
 
     private float white(double lit, Shape shape) {
@@ -93,12 +106,18 @@ final class DressedRows implements RowSource {
     }
 
     private Step drawn(Outline outline, Pen pen) {
-        Shape shape = new BasicStroke((float) making.density().px(pen.widthMm()), BasicStroke.CAP_ROUND,
-                BasicStroke.JOIN_ROUND).createStrokedShape(outline.path(toPx));
-        ShapeMask mask = making.how().wardrobe().filter(w -> w.takes(shape.getBounds2D(), 1)).map(w -> w.line(outline,
-                pen, making.density(), width, height, making.work(), () -> ShapeMask.of(shape, width, 0, height)))
-                .orElse(null);
-        return new Drawn(shape, pen.colour().argb(), mask);
+        Shape shape = outline.path(toPx);
+        Shape stroke = pen.stroke(making.density().px(1)).createStrokedShape(shape);
+        Supplier<ShapeMask> make = () -> {
+            ShapeMask whole = ShapeMask.of(stroke, width, 0, height);
+            return pen.side() == Pen.Side.MIDDLE
+                    ? whole
+                    : whole.within(ShapeMask.of(shape, width, 0, height), pen.side() == Pen.Side.INSIDE);
+        };
+        Optional<ShapeMask> kept = making.how().wardrobe().filter(w -> w.takes(stroke.getBounds2D(), 1))
+                .map(w -> w.line(outline, pen, making.density(), width, height, making.work(), make));
+        return new Drawn(stroke, pen.colour().argb(),
+                kept.orElseGet(() -> pen.side() == Pen.Side.MIDDLE ? null : make.get()));
     }
 
     @Override
@@ -125,6 +144,10 @@ final class DressedRows implements RowSource {
         }
         for (Step step : steps) {
             work.goOn();
+            if (step instanceof Sewn sewn) {
+                sewn.threads().lay(out, width, from, to);
+                continue;
+            }
             ShapeMask mask = switch (step) {
                 case Ready ready -> ready.drawn().mask().rows(from, to);
                 case Drawn drawn when drawn.kept() != null -> drawn.kept().rows(from, to);
@@ -135,6 +158,7 @@ final class DressedRows implements RowSource {
                     case Filled filled -> fill(out, from, mask, filled, work);
                     case Ready ready -> ready.drawn().laid().forEach(l -> lay(out, from, mask, part(ready, l, mask),
                             l.opacity(), l.mode(), work));
+                    case Sewn _ -> throw new IllegalStateException();
                     case Drawn drawn -> draw(out, from, mask, drawn.colour());
                 }
             }

@@ -8,6 +8,7 @@ import java.util.function.UnaryOperator;
 
 import org.vatwright.core.drape.Drape;
 import org.vatwright.core.measure.Require;
+import org.vatwright.core.stitch.Stitching;
 
 /**
  * What one piece wears.
@@ -17,19 +18,23 @@ import org.vatwright.core.measure.Require;
  * @param shade how much how the cloth turns to the light is seen, 0 to 1
  * @param light how much of the light of the article's picture falls on it, 0 to 1
  * @param prints figures laid on it once, the lowest first
+ * @param stitches sewn on all of that, the lowest first
  */
 @RecordBuilder
 public record Dressing(Optional<Lay> lay, Optional<Drape> drape, double shade, double light,
-        List<Print> prints) implements DressingBuilder.With {
+        List<Print> prints, List<Stitching> stitches) implements DressingBuilder.With {
 
-    public static final Dressing BARE = new Dressing(Optional.empty(), Optional.empty(), 0, 0, List.of());
+    public static final Dressing BARE = new Dressing(Optional.empty(), Optional.empty(), 0, 0, List.of(), List.of());
     public static final int MOST_PRINTS = 200;
+    public static final int MOST_STITCHINGS = 20;
 
     public Dressing {
         Require.within("shade of the drape", shade * 100, 0, 100, "%");
         Require.within("light of the picture", light * 100, 0, 100, "%");
         Require.within("figures on a piece", prints.size(), 0, MOST_PRINTS);
         prints = List.copyOf(prints);
+        Require.within("stitchings of a piece", stitches.size(), 0, MOST_STITCHINGS);
+        stitches = List.copyOf(stitches);
     }
 
     public static Dressing of(Lay lay) {
@@ -46,8 +51,18 @@ public record Dressing(Optional<Lay> lay, Optional<Drape> drape, double shade, d
         return withPrints(changed);
     }
 
+    /** @return with one stitching changed; as it is when there is none at that place */
+    public Dressing editStitching(int place, UnaryOperator<Stitching> change) {
+        if (place < 0 || place >= stitches.size()) {
+            return this;
+        }
+        List<Stitching> changed = new ArrayList<>(stitches);
+        changed.set(place, change.apply(changed.get(place)));
+        return withStitches(changed);
+    }
+
     /** @return whether anything is seen of it */
     public boolean seen() {
-        return lay.isPresent() || !prints.isEmpty();
+        return lay.isPresent() || !prints.isEmpty() || !stitches.isEmpty();
     }
 }

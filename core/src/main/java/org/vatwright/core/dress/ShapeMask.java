@@ -29,6 +29,22 @@ record ShapeMask(int x, int y, int width, int height, byte[] cover) {
                         Arrays.copyOfRange(cover, (top - y) * width, (bottom - y) * width));
     }
 
+    /** @return the part of it that lies within another mask of the same picture, or beside that one */
+    ShapeMask within(ShapeMask other, boolean inside) {
+        byte[] part = new byte[cover.length];
+        for (int row = 0; row < height; row++) {
+            for (int column = 0; column < width; column++) {
+                int theirX = x + column - other.x;
+                int theirY = y + row - other.y;
+                boolean there = theirX >= 0 && theirX < other.width && theirY >= 0 && theirY < other.height;
+                int share = there ? other.cover[theirY * other.width + theirX] & 255 : 0;
+                int own = cover[row * width + column] & 255;
+                part[row * width + column] = (byte) Math.round(own * (inside ? share : 255 - share) / 255f);
+            }
+        }
+        return new ShapeMask(x, y, width, height, part);
+    }
+
     /** @return the mask of the part of the shape that lies in those rows of a picture; may be empty */
     static ShapeMask of(Shape shapePx, int pictureWidth, int from, int to) {
         Rectangle2D box = shapePx.getBounds2D();

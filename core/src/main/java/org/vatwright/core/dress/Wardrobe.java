@@ -12,6 +12,8 @@ import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.Kept;
 import org.vatwright.core.shape.Outline;
+import org.vatwright.core.stitch.Stitching;
+import org.vatwright.core.stitch.Stitching.Stitch;
 
 /**
  * Keeps the pieces drawn last, so that of an article only what changes is drawn anew while a hand is on it. All that is kept is a
@@ -37,16 +39,20 @@ public final class Wardrobe {
     /** @param laid the lowest first, each as large as the mask */
     record Drawn(ShapeMask mask, List<Laid> laid) {}
 
+    private record Sewn(Outline outline, Stitching how) {}
+
     private record Line(Outline outline, Pen pen, Density density, int width, int height) {}
 
     private final Kept<Key, Drawn> pieces;
     private final Kept<Line, ShapeMask> lines;
+    private final Kept<Sewn, List<Stitch>> stitches;
     private final double mostPx;
 
     /** @param px of all kept pieces together */
     public Wardrobe(long px) {
         pieces = new Kept<>(px, d -> (long) (d.laid().size() + 1) * d.mask().width() * d.mask().height());
         lines = new Kept<>(px, m -> m.cover().length);
+        stitches = new Kept<>(px, s -> 8L * s.size());
         mostPx = px * MOST_OF_ALL;
     }
 
@@ -61,6 +67,10 @@ public final class Wardrobe {
     ShapeMask line(Outline outline, Pen pen, Density density, int width, int height, Work work,
             Supplier<ShapeMask> make) {
         return lines.get(new Line(outline, pen, density, width, height), work, make);
+    }
+
+    List<Stitch> stitches(Outline outline, Stitching how, Work work, Supplier<List<Stitch>> make) {
+        return stitches.get(new Sewn(outline, how), work, make);
     }
 
     /** @return the piece as it is made ready, drawn */

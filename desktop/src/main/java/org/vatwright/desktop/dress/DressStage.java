@@ -42,8 +42,8 @@ import javafx.scene.layout.VBox;
 /** Dress: the article large, its pieces, the lay of what is chosen. */
 public final class DressStage extends StageView {
 
-    private static final List<String> PIECES = List.of("lay", "drape", "seams", "figure", "piece");
-    private static final List<String> LETTERS = List.of("lay", "drape", "figure", "piece");
+    private static final List<String> PIECES = List.of("lay", "drape", "seams", "figure", "finish", "piece");
+    private static final List<String> LETTERS = List.of("lay", "drape", "figure", "finish", "piece");
 
     private final Desk desk;
     private final ArticlePane pane;
@@ -58,6 +58,7 @@ public final class DressStage extends StageView {
     private final SeamCard seams;
     private final FigureCard figures;
     private final PieceCard piece;
+    private final FinishCard finish;
     private final DrawingCard drawing;
     private final ChapterLine chapters = new ChapterLine(this::open);
     /** Which chapter is open while pieces are chosen, and while none are. */
@@ -83,6 +84,7 @@ public final class DressStage extends StageView {
         seams = new SeamCard(studio, pane.seams());
         figures = new FigureCard(studio);
         piece = new PieceCard(studio);
+        finish = new FinishCard(studio);
         drawing = new DrawingCard(studio, desk);
         articles = new ArticleStrip(studio, addMenu());
         empty = new FirstSteps("Nothing to dress yet", List.of(
@@ -103,7 +105,8 @@ public final class DressStage extends StageView {
         pieceCard = Ui.column(6,
                 Ui.row(Ui.label("Pieces", "card-title"), Ui.spring(), Ui.link("choose all", this::all)),
                 pieces, several);
-        column().getChildren().addAll(card, pieceCard, chapters, cloths, lay, drape, seams, figures, piece, drawing);
+        column().getChildren().addAll(card, pieceCard, chapters, cloths, lay, drape, seams, figures, finish, piece,
+                drawing);
     }
 
     private void open(String chapter) {
@@ -136,6 +139,7 @@ public final class DressStage extends StageView {
         String shown = chosen ? open : openForAll;
         chapters.show(names, shown);
         Map<String, Node> cards = Map.of("lay", lay, "drape", drape, "seams", seams, "figure", figures, "piece", piece,
+                "finish", finish,
                 "cloths", cloths, "drawing", drawing);
         cards.forEach((name, card) -> Ui.show(card, name.equals(shown)));
         switch (shown) {
@@ -144,6 +148,7 @@ public final class DressStage extends StageView {
             case "seams" -> seams.show(article);
             case "figure" -> figures.show(cut);
             case "piece" -> piece.show(article);
+            case "finish" -> finish.show(article);
             case "drawing" -> drawing.show(article);
             default -> cloths.show(article);
         }

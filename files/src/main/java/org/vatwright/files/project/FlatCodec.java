@@ -67,8 +67,15 @@ final class FlatCodec {
     }
 
     static void stroke(ObjectNode out, Optional<Pen> stroke) {
-        stroke.ifPresent(
-                s -> out.putObject("stroke").put("colour", s.colour().hex()).put("widthMm", s.widthMm()));
+        stroke.ifPresent(s -> {
+            ObjectNode pen = out.putObject("stroke").put("colour", s.colour().hex()).put("widthMm", s.widthMm());
+            if (!s.dashesMm().isEmpty()) {
+                s.dashesMm().forEach(pen.putArray("dashesMm")::add);
+            }
+            if (s.side() != Pen.Side.MIDDLE) {
+                pen.put("side", s.side().keyword());
+            }
+        });
     }
 
     private static ObjectNode seam(Seam seam) {
@@ -125,8 +132,9 @@ final class FlatCodec {
         if (!in.has("stroke")) {
             return Optional.empty();
         }
-        JsonIn stroke = in.at("stroke").only("colour", "widthMm");
-        return Optional.of(stroke.placed(() -> new Pen(Rgb.parse(stroke.text("colour")), stroke.number("widthMm"))));
+        JsonIn stroke = in.at("stroke").only("colour", "widthMm", "dashesMm", "side");
+        return Optional.of(stroke.placed(() -> new Pen(Rgb.parse(stroke.text("colour")), stroke.number("widthMm"),
+                stroke.list("dashesMm", JsonIn::asNumber), Pen.Side.parse(stroke.text("side", "middle")))));
     }
 
     private static Pair pair(JsonIn in) {

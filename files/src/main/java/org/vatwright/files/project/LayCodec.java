@@ -35,14 +35,19 @@ final class LayCodec {
             ArrayNode prints = out.putArray("prints");
             dressing.prints().forEach(p -> prints.add(write(p)));
         }
+        if (!dressing.stitches().isEmpty()) {
+            ArrayNode stitches = out.putArray("stitches");
+            dressing.stitches().forEach(s -> stitches.add(StitchCodec.write(s)));
+        }
         return out;
     }
 
     static Dressing read(JsonIn in) {
-        in.only("lay", "drape", "shade", "light", "prints");
+        in.only("lay", "drape", "shade", "light", "prints", "stitches");
         return new Dressing(in.has("lay") ? Optional.of(in.at("lay").placed(LayCodec::lay)) : Optional.empty(),
                 in.has("drape") ? Optional.of(in.at("drape").placed(DrapeCodec::read)) : Optional.empty(),
-                in.number("shade", 0), in.number("light", 0), in.list("prints", LayCodec::print));
+                in.number("shade", 0), in.number("light", 0), in.list("prints", LayCodec::print),
+                in.list("stitches", StitchCodec::read));
     }
 
     private static ObjectNode write(Lay lay) {

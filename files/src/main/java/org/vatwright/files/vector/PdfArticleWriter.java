@@ -7,6 +7,7 @@ import java.awt.geom.Path2D;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -32,6 +33,9 @@ import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.render.Cloth;
 import org.vatwright.core.repeat.Tile;
+import org.vatwright.core.stitch.Stitching;
+import org.vatwright.core.stitch.Stitching.Stitch;
+import org.vatwright.core.stitch.Threads;
 import org.vatwright.files.disk.Disk;
 import org.vatwright.files.picture.Pictures;
 
@@ -39,6 +43,7 @@ import org.vatwright.files.picture.Pictures;
 public final class PdfArticleWriter {
 
     private static final int ROUND = 1;
+    private static final int BUTT = 0;
 
     private final PDDocument document;
     private final ArticleContent of;
@@ -109,6 +114,9 @@ public final class PdfArticleWriter {
             fill(content, piece);
             content.restoreGraphicsState();
         }
+        for (Stitching how : of.cut().dressing(piece).stitches()) {
+            stitches(content, how, how.along(piece.seen()));
+        }
         if (piece.stroke().isPresent()) {
             line(content, piece.seen().path(), piece.stroke().get());
         }
@@ -176,12 +184,60 @@ public final class PdfArticleWriter {
         return colour;
     }
 
-    private static void line(PDFormContentStream content, Shape shape, Pen pen) throws IOException {
-        content.setStrokingColor(new Color(pen.colour().argb()));
-        content.setLineWidth((float) pen.widthMm());
-        content.setLineJoinStyle(ROUND);
+    /** Threads are lines over their shadows; their roundness and twist are not drawn. */
+    private static void stitches(PDFormContentStream content, Stitching how, List<Stitch> all) throws IOException {
+        content.saveGraphicsState();
+        content.setLineWidth((float) how.thickMm());
         content.setLineCapStyle(ROUND);
+        if (how.relief() > 0) {
+            content.saveGraphicsState();
+            float away = (float) (how.thickMm() * Threads.SHADOW);
+            PDExtendedGraphicsState state = new PDExtendedGraphicsState();
+            state.setStrokingAlphaConstant((float) (Threads.DARKEST * how.relief()));
+            content.setGraphicsStateParameters(state);
+            content.transform(Matrix.getTranslateInstance(away, away));
+            content.setStrokingColor(Color.BLACK);
+            threads(content, all);
+            content.restoreGraphicsState();
+        }
+        content.setStrokingColor(new Color(how.thread().argb()));
+        threads(content, all);
+        content.restoreGraphicsState();
+    }
+
+    private static void threads(PDFormContentStream content, List<Stitch> all) throws IOException {
+        for (Stitch s : all) {
+            content.moveTo((float) s.x1(), (float) s.y1());
+            content.lineTo((float) s.x2(), (float) s.y2());
+        }
+        content.stroke();
+    }
+
+    private static void line(PDFormContentStream content, Shape shape, Pen pen) throws IOException {
+        content.saveGraphicsState();
+        if (pen.side() != Pen.Side.MIDDLE) {
+            PdfTileWriter.path(content, pen.side() == Pen.Side.INSIDE ? shape : VectorSides.outside(shape, pen));
+            if (VectorSides.evenOdd(shape, pen)) {
+                content.clipEvenOdd();
+            } else {
+                content.clip();
+            }
+        }
+        content.setStrokingColor(new Color(pen.colour().argb()));
+        content.setLineWidth((float) pen.drawnMm());
+        content.setLineJoinStyle(ROUND);
+        if (pen.dashesMm().isEmpty()) {
+            content.setLineCapStyle(ROUND);
+        } else {
+            float[] dashes = new float[pen.dashesMm().size()];
+            for (int i = 0; i < dashes.length; i++) {
+                dashes[i] = pen.dashesMm().get(i).floatValue();
+            }
+            content.setLineCapStyle(BUTT);
+            content.setLineDashPattern(dashes, 0);
+        }
         PdfTileWriter.path(content, shape);
         content.stroke();
+        content.restoreGraphicsState();
     }
 }

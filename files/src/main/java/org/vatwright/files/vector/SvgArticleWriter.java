@@ -8,8 +8,10 @@ import java.awt.Shape;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 import javax.xml.stream.XMLStreamException;
 
@@ -21,6 +23,9 @@ import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.render.Cloth;
 import org.vatwright.core.repeat.Tile;
+import org.vatwright.core.stitch.Stitching;
+import org.vatwright.core.stitch.Stitching.Stitch;
+import org.vatwright.core.stitch.Threads;
 import org.vatwright.files.disk.Disk;
 
 /** A dressed article as a drawing of its true size: each piece a shape filled with a {@code pattern}, outlines as lines. */
@@ -32,6 +37,8 @@ public final class SvgArticleWriter {
     /** The cloths, and the patterns of them as they lie. */
     private final Map<Cloth, String> cloths = new HashMap<>();
     private final Map<ArticleContent.Worn, String> lays = new HashMap<>();
+    /** How many clips there are for lines on one side. */
+    private int sides;
 
     private SvgArticleWriter(XmlOut xml, ArticleContent of) {
         this.xml = xml;
@@ -86,6 +93,9 @@ public final class SvgArticleWriter {
                     rule(piece));
             laid(worn.get().lay());
         }
+        for (Stitching how : of.cut().dressing(piece).stitches()) {
+            stitches(how, how.along(piece.seen()));
+        }
         if (piece.stroke().isPresent()) {
             line(piece.seen().path(), piece.stroke().get());
         }
@@ -138,8 +148,46 @@ public final class SvgArticleWriter {
         return id;
     }
 
+    /** Threads are lines over their shadows; their roundness and twist are not drawn. */
+    private void stitches(Stitching how, List<Stitch> all) throws XMLStreamException {
+        StringBuilder path = new StringBuilder();
+        for (Stitch s : all) {
+            path.append('M').append(number(s.x1())).append(' ').append(number(s.y1())).append('L')
+                    .append(number(s.x2()))
+                    .append(' ').append(number(s.y2()));
+        }
+        double away = how.thickMm() * Threads.SHADOW;
+        if (how.relief() > 0) {
+            thread(path, "#000000", how);
+            xml.attribute("transform", "translate(%s %s)".formatted(number(away), number(away)));
+            xml.attribute("opacity", number(Threads.DARKEST * how.relief()));
+        }
+        thread(path, how.thread().hex(), how);
+    }
+
+    private void thread(CharSequence path, String colour, Stitching how) throws XMLStreamException {
+        xml.empty("path", "d", path.toString(), "fill", "none", "stroke", colour, "stroke-width", number(how.thickMm()),
+                "stroke-linecap", "round");
+    }
+
     private void line(Shape shape, Pen pen) throws XMLStreamException {
+        String clip = "side-" + (sides + 1);
+        if (pen.side() != Pen.Side.MIDDLE) {
+            sides++;
+            xml.start("clipPath", "id", clip);
+            xml.empty("path", "d", data(pen.side() == Pen.Side.INSIDE ? shape : VectorSides.outside(shape, pen)),
+                    "clip-rule", VectorSides.evenOdd(shape, pen) ? "evenodd" : "nonzero");
+            xml.end();
+        }
         xml.empty("path", "d", data(shape), "fill", "none", "stroke", pen.colour().hex(), "stroke-width",
-                number(pen.widthMm()), "stroke-linejoin", "round", "stroke-linecap", "round");
+                number(pen.drawnMm()), "stroke-linejoin", "round", "stroke-linecap",
+                pen.dashesMm().isEmpty() ? "round" : "butt");
+        if (!pen.dashesMm().isEmpty()) {
+            xml.attribute("stroke-dasharray", pen.dashesMm().stream().map(XmlOut::number)
+                    .collect(Collectors.joining(" ")));
+        }
+        if (pen.side() != Pen.Side.MIDDLE) {
+            xml.attribute("clip-path", "url(#" + clip + ")");
+        }
     }
 }

@@ -33,6 +33,7 @@ import org.vatwright.core.dress.Dressing;
 import org.vatwright.core.dress.Dressings;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Pair;
+import org.vatwright.core.dress.Pen;
 import org.vatwright.core.dress.Piece;
 import org.vatwright.core.dress.Print;
 import org.vatwright.core.dress.Seam;
@@ -43,6 +44,7 @@ import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.shape.Outline;
+import org.vatwright.core.stitch.Stitching;
 import org.vatwright.files.demo.DemoCommission;
 
 /** All that a piece wears, and all that a flat is, written and read again. */
@@ -81,7 +83,11 @@ class DressingFileTest {
                 : List.of(new Print(new Id("terns"), "Fog", 2, 3, true, random.nextDouble(), 7, 0.3, -12.5, 0.9),
                         Print.whole(DemoCommission.load().designs().getFirst(), "Morning", 5, 6));
         return new Dressing(kind == 4 ? Optional.empty() : Optional.of(lay), Optional.of(drape(random, kind)),
-                kind * 0.2, kind * 0.1, prints);
+                kind * 0.2, kind * 0.1, prints, kind % 2 == 0
+                        ? List.of()
+                        : List.of(Stitching.fresh(Stitching.Kind.BLANKET, new Rgb(kind, 2, 3)),
+                                new Stitching(Stitching.Kind.ZIGZAG, -random.nextDouble(), 3, 1.5, -20, 2, 4.5,
+                                        new Rgb(200, 10, kind), 0.7, 0.25)));
     }
 
     @Test
@@ -94,7 +100,12 @@ class DressingFileTest {
                 Id id = new Id("piece-" + kind);
                 pieces.add(new Piece(id, "piece " + kind,
                         Outline.of(new Rectangle2D.Double(random.nextDouble(), 3, 50, 40)),
-                        Optional.empty(), kind == 0 ? Optional.of(new Rgb(1, 200, 3)) : Optional.empty(), kind == 1,
+                        kind < 2
+                                ? Optional.empty()
+                                : Optional.of(new Pen(new Rgb(9, 8, kind), 0.5 + random.nextDouble(),
+                                        kind == 2 ? List.of() : List.of(2.5, random.nextDouble() + 0.1),
+                                        Pen.Side.values()[kind - 2])),
+                        kind == 0 ? Optional.of(new Rgb(1, 200, 3)) : Optional.empty(), kind == 1,
                         kind == 2, kind == 3 ? random.nextGaussian() : 0, kind * 1.5));
                 worn.put(id, dressing(random, kind));
             }
