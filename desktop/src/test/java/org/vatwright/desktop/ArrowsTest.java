@@ -26,7 +26,8 @@ class ArrowsTest {
             .importPackages("org.vatwright");
 
     /** From the top; each may use only those after it. */
-    private static final String[] CORE = {"project", "catalogue", "inspect", "sewing", "dress", "drape", "render",
+    private static final String[] CORE = {"project", "catalogue", "inspect", "sewing", "dress", "stitch", "drape",
+            "render",
             "effect",
             "family.stripe",
             "family.check", "family.plaid", "family.weave", "family.dot", "family.motif", "family.block",

@@ -141,7 +141,7 @@ final class StitchLine {
     }
 
     /** An edging: a thread along the line, and at even steps one that reaches inwards; at corners it halves the angle. */
-    void blanket(double lengthMm, double deepMm, double slantDeg, List<Stitch> out) {
+    void blanket(double lengthMm, double deepMm, double slantDeg, Inside inside, List<Stitch> out) {
         boolean left = leftIsInside();
         for (int k = 0; k + 1 < corners.length; k++) {
             double room = corners[k + 1] - corners[k];
@@ -153,11 +153,20 @@ final class StitchLine {
                 double[] inner = beside(along, left ? deepMm : -deepMm);
                 double lean = Math.tan(Math.toRadians(Math.max(-60, Math.min(60, slantDeg)))) * deepMm;
                 double far = Math.max(1e-12, Math.hypot(b[0] - a[0], b[1] - a[1]));
-                out.add(new Stitch(a[0], a[1], inner[0] + lean * (b[0] - a[0]) / far,
-                        inner[1] + lean * (b[1] - a[1]) / far));
+                double toX = inner[0] + lean * (b[0] - a[0]) / far;
+                double toY = inner[1] + lean * (b[1] - a[1]) / far;
+                // At a sharp tip there is no room for it.
+                if (inside.holds(toX, toY)) {
+                    out.add(new Stitch(a[0], a[1], toX, toY));
+                }
                 out.add(new Stitch(a[0], a[1], b[0], b[1]));
             }
         }
+    }
+
+    /** What is cloth. */
+    interface Inside {
+        boolean holds(double x, double y);
     }
 
     private boolean leftIsInside() {

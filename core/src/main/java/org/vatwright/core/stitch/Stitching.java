@@ -83,7 +83,7 @@ public record Stitching(Kind kind, double insetMm, double lengthMm, double gapMm
                 switch (kind) {
                     case RUNNING -> line.running(lengthMm, gapMm, slantDeg, all);
                     case ZIGZAG -> line.zigzag(lengthMm, apartMm, all);
-                    case BLANKET -> line.blanket(lengthMm, apartMm, slantDeg, all);
+                    case BLANKET -> line.blanket(lengthMm, apartMm, slantDeg, outline::contains, all);
                 }
             }
         }

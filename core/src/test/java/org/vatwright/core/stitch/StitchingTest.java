@@ -151,6 +151,14 @@ class StitchingTest {
     }
 
     @Test
+    void atASharpTipNoThreadOfAnEdgingReachesBeyondTheCloth() {
+        Outline tip = Outline.parse("M 0 0 L 120 0 L 0 25 Z");
+        List<Stitch> edging = Stitching.fresh(Kind.BLANKET, RED).along(tip);
+        assertThat(edging).filteredOn(s -> s.length() > 8.5).isNotEmpty()
+                .allSatisfy(s -> assertThat(tip.contains(s.x2(), s.y2())).isTrue());
+    }
+
+    @Test
     void whatCannotBeSewnIsRefused() {
         assertThatThrownBy(() -> running(6, 0.1, 1)).isInstanceOf(Refusal.class)
                 .hasMessageContaining("length of a stitch");

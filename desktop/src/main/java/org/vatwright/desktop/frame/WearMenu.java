@@ -33,7 +33,9 @@ final class WearMenu {
         Set<Id> pieces = studio.selection().pieces();
         studio.article().ifPresent(article -> {
             if (!pieces.isEmpty()) {
-                items.add(menu("Wear it on the chosen %s".formatted(counted(pieces.size(), "piece")), List.of(),
+                items.add(menu(pieces.size() == 1
+                        ? "Wear it on the chosen piece"
+                        : "Wear it on the %d chosen pieces".formatted(pieces.size()), List.of(),
                         wear -> studio.editArticle("lay " + design.name(), a -> wear.on(dressed(a, wear), pieces))));
             }
             items.add(menu("Wear it all over " + article.name(), List.of(article),

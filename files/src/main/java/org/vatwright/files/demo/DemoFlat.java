@@ -20,6 +20,7 @@ import org.vatwright.files.blank.Blanks;
 import org.vatwright.files.disk.Limits;
 import org.vatwright.files.json.JsonIn;
 import org.vatwright.files.project.DrapeCodec;
+import org.vatwright.files.project.StitchCodec;
 import org.vatwright.files.svg.FlatReader;
 
 /**
@@ -33,7 +34,8 @@ final class DemoFlat {
     private DemoFlat() {}
 
     static Article read(JsonIn in, Id id, String name) {
-        in.only("kind", "name", "file", "of", "lays", "drapes", "shade", "light", "over", "seamsWithin", "pairs");
+        in.only("kind", "name", "file", "of", "lays", "drapes", "shade", "light", "stitches", "over", "seamsWithin",
+                "pairs");
         Article.Flat drawn = in.text("kind").equals("blank")
                 ? Blanks.of(in.text("of"))
                 : FlatReader.read(DemoCommission.resource(in.text("file")), in.text("file"), Limits.STANDARD).article();
@@ -52,6 +54,13 @@ final class DemoFlat {
                 Dressing bent = worn.of(one).with().drape(Optional.of(DrapeCodec.read(drapes.at(piece))))
                         .shade(in.number("shade", SHADE)).light(in.number("light", 0)).build();
                 worn = worn.with(one, bent);
+            }
+        }
+        if (in.has("stitches")) {
+            JsonIn sewn = in.at("stitches");
+            for (String piece : sewn.names()) {
+                Id one = piece(ids, name, piece);
+                worn = worn.with(one, worn.of(one).withStitches(sewn.list(piece, StitchCodec::read)));
             }
         }
         Article.Flat dressed = drawn.with().id(id).name(name).pieces(pieces).dressings(worn)

@@ -8,7 +8,7 @@ import org.vatwright.files.json.JsonIn;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 
 /** Stitches of a piece; all but kind and thread have what a fresh one has when they are left out. */
-final class StitchCodec {
+public final class StitchCodec {
 
     private StitchCodec() {}
 
@@ -19,7 +19,7 @@ final class StitchCodec {
                 .put("relief", s.relief());
     }
 
-    static Stitching read(JsonIn in) {
+    public static Stitching read(JsonIn in) {
         in.only("kind", "insetMm", "lengthMm", "gapMm", "slantDeg", "rows", "apartMm", "thread", "thickMm", "relief");
         Stitching fresh = Stitching.fresh(Stitching.Kind.parse(in.text("kind")), Rgb.parse(in.text("thread")));
         return new Stitching(fresh.kind(), in.number("insetMm", fresh.insetMm()),

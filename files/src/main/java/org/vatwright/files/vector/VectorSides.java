@@ -16,11 +16,46 @@ final class VectorSides {
     static Path2D outside(Shape shape, Pen pen) {
         Rectangle2D box = shape.getBounds2D();
         double around = 2 * pen.drawnMm();
+        double left = box.getX() - around;
+        double top = box.getY() - around;
+        double right = box.getMaxX() + around;
+        double bottom = box.getMaxY() + around;
+        // Against the shape's own turn, for programs that know no other rule than that turns add up.
+        boolean clockwise = !clockwise(shape);
         Path2D path = new Path2D.Double(Path2D.WIND_EVEN_ODD);
-        path.append(new Rectangle2D.Double(box.getX() - around, box.getY() - around, box.getWidth() + 2 * around,
-                box.getHeight() + 2 * around), false);
+        path.moveTo(left, top);
+        path.lineTo(clockwise ? right : left, clockwise ? top : bottom);
+        path.lineTo(right, bottom);
+        path.lineTo(clockwise ? left : right, clockwise ? bottom : top);
+        path.closePath();
         path.append(shape, false);
         return path;
+    }
+
+    /** @return whether it turns to the right on the whole, y down */
+    private static boolean clockwise(Shape shape) {
+        double twice = 0;
+        double[] c = new double[6];
+        double x = 0;
+        double y = 0;
+        double startX = 0;
+        double startY = 0;
+        for (PathIterator it = shape.getPathIterator(null, 0.1); !it.isDone(); it.next()) {
+            int kind = it.currentSegment(c);
+            if (kind == PathIterator.SEG_MOVETO) {
+                startX = c[0];
+                startY = c[1];
+            } else {
+                double toX = kind == PathIterator.SEG_CLOSE ? startX : c[0];
+                double toY = kind == PathIterator.SEG_CLOSE ? startY : c[1];
+                twice += x * toY - toX * y;
+                c[0] = toX;
+                c[1] = toY;
+            }
+            x = c[0];
+            y = c[1];
+        }
+        return twice > 0;
     }
 
     static boolean evenOdd(Shape shape, Pen pen) {

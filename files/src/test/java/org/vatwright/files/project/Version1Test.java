@@ -71,7 +71,7 @@ class Version1Test {
             "Kelp", "Dungaree");
     private static final Set<String> DRESSED_ANEW = Set.of("Saloon cushion", "Ship's name", "Tote", "Lifejacket cover",
             "Wrapping paper", "Crew apron", "Crew smock",
-            "Deckchair", "Mug", "Notice panel");
+            "Deckchair", "Mug", "Notice panel", "Deck blanket");
     private static final Set<String> LATER_JOBS = Set.of("Crew smock, Night Crossing");
 
     private static <T> Map<Id, String> names(List<T> all, Function<T, Id> id, Function<T, String> name) {

@@ -12,6 +12,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -20,6 +21,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.ArticleRenderer;
@@ -37,6 +39,7 @@ import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.TileSource;
 import org.vatwright.core.shape.Outline;
+import org.vatwright.core.stitch.Stitching;
 import org.vatwright.files.demo.DemoCommission;
 import org.vatwright.files.type.ShippedTypefaces;
 
@@ -163,6 +166,26 @@ class VectorArticlesTest {
         assertThat(apart(painted, pdf(content))).as("page").isLessThan(4);
         ArticleContent elsewhere = content(flat(lay.withStart(33 + 15, -12 + 7)));
         assertThat(apart(painted, svg(elsewhere, painted))).as("beside that place it shows").isGreaterThan(5);
+    }
+
+    /** Outlines on either side and with dashes, stitches with their shadows: drawn by others as we do, and seen at all. */
+    @ParameterizedTest
+    @EnumSource(Pen.Side.class)
+    void outlinesAndStitchesLookAlike(Pen.Side side) throws IOException {
+        Lay lay = new Lay(new Id("gangway"), "Morning").with().scale(0.37).build();
+        Pen pen = new Pen(new Rgb(20, 30, 90), 6, List.of(15.0, 9.0), side);
+        Article.Flat plain = flat(lay);
+        Article.Flat finished = plain.editPieces(Set.of(new Id("upper"), new Id("lower")), p -> p.withStroke(
+                Optional.of(pen)));
+        finished = (Article.Flat) finished.withDressing(new Id("upper"), List.of(), d -> d.withStitches(List.of(
+                Stitching.fresh(Stitching.Kind.BLANKET, new Rgb(250, 240, 10)).with().insetMm(8).thickMm(3).build())));
+        ArticleContent content = content(finished);
+        Raster painted = painted(content);
+        assertThat(apart(painted, svg(content, painted))).as("drawing").isLessThan(4);
+        // The roundness of the thread is ours alone, and the page's renderer leaves clips unsoftened.
+        assertThat(apart(painted, pdf(content))).as("page").isLessThan(6);
+        ArticleContent without = content(plain);
+        assertThat(apart(painted, svg(without, painted))).as("without them").isGreaterThan(9);
     }
 
     /** Twice the same cloth is written once. */
