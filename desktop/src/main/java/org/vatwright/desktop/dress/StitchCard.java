@@ -18,6 +18,8 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** The stitches of the chosen pieces: lines of them beside the outline, the numbers of one at a time. */
@@ -74,7 +76,9 @@ final class StitchCard extends VBox {
         off.setId("stitch-off");
         numbers = Ui.column(7, ink, Ui.pair(inset, thick), Ui.pair(length, gap), Ui.pair(apart, slant),
                 Ui.pair(relief, rows), Ui.row(Ui.spring(), off));
-        getChildren().addAll(Ui.row(list, Ui.spring(), add), numbers);
+        add.setMinWidth(USE_PREF_SIZE);
+        HBox.setHgrow(list, Priority.ALWAYS);
+        getChildren().addAll(Ui.row(list, add), numbers);
     }
 
     private void add(Stitching.Kind kind) {
