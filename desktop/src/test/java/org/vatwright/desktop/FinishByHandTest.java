@@ -23,10 +23,10 @@ class FinishByHandTest extends AtTheDemo {
     private Id piece;
 
     @BeforeEach
-    void openThePocket() throws Exception {
+    void openTheCollar() throws Exception {
         hand.click("stage-dress");
         hand.click("article-Crew-smock");
-        hand.click("piece-4");
+        hand.click("piece-3");
         hand.click("chapter-finish");
         piece = hand.studio().selection().pieces().iterator().next();
     }
