@@ -23,8 +23,6 @@ public final class Across {
     /** So near to where it should be the other half is still the same figure. */
     private static final double SAME_MM = 0.5;
     private static final double SAME_DEG = 0.5;
-    /** Edges that differ by less lie on each other as they are drawn. */
-    private static final double DRAWN_TOGETHER_MM = 0.5;
 
     private Across() {}
 
@@ -46,7 +44,7 @@ public final class Across {
     public static Optional<Spot> spot(Article.Flat article, Id piece, Print print) {
         Place middle = new Place(print.x(), print.y());
         for (Seam seam : seams(article, piece)) {
-            EdgeWalk.Near near = SeamLine.near(article, seam.first(), middle);
+            EdgeWalk.Near near = ClothSeam.of(article, seam).near(middle);
             if (near.far() <= ON_MM) {
                 return Optional.of(new Spot(seam, near.share()));
             }
@@ -59,10 +57,11 @@ public final class Across {
         double best = withinMm;
         Optional<Place> found = Optional.empty();
         for (Seam seam : seams(article, piece)) {
-            EdgeWalk.Near near = SeamLine.near(article, seam.first(), place);
+            ClothSeam line = ClothSeam.of(article, seam);
+            EdgeWalk.Near near = line.near(place);
             if (near.far() <= best) {
                 best = near.far();
-                found = Optional.of(SeamLine.place(article, seam.first(), near.share()));
+                found = Optional.of(line.first(near.share()));
             }
         }
         return found;
@@ -75,7 +74,7 @@ public final class Across {
      * @param spot with that piece as the first of the seam
      */
     public static Article.Flat laid(Article.Flat article, Id piece, int at, Spot spot) {
-        Place place = SeamLine.place(article, spot.seam().first(), spot.share());
+        Place place = ClothSeam.of(article, spot.seam()).first(spot.share());
         Print was = article.dressing(piece).prints().get(at);
         Print now = was.at(place.x(), place.y());
         Article.Flat changed = with(article, piece, at, now);
@@ -93,7 +92,7 @@ public final class Across {
                 changed = prints(changed, former, left);
             }
         }
-        there.add(Sewn.at(article, spot.seam(), place).carried(now));
+        there.add(ClothSeam.of(article, spot.seam()).carried(place, now));
         return prints(changed, other, there);
     }
 
@@ -109,8 +108,8 @@ public final class Across {
         for (Seam seam : seams(article, piece)) {
             int twin = twin(article, seam, was);
             if (twin >= 0) {
-                Sewn sewn = Sewn.at(article, seam, new Place(now.x(), now.y()));
-                changed = with(changed, seam.second().piece(), twin, sewn.carried(now));
+                Print there = ClothSeam.of(article, seam).carried(new Place(now.x(), now.y()), now);
+                changed = with(changed, seam.second().piece(), twin, there);
             }
         }
         return changed;
@@ -118,7 +117,7 @@ public final class Across {
 
     /** @return the place among the other piece's figures of the one that a figure is there; -1 when there is none */
     private static int twin(Article.Flat article, Seam seam, Print print) {
-        Print due = Sewn.at(article, seam, new Place(print.x(), print.y())).carried(print);
+        Print due = ClothSeam.of(article, seam).carried(new Place(print.x(), print.y()), print);
         List<Print> there = article.dressing(seam.second().piece()).prints();
         for (int i = 0; i < there.size(); i++) {
             Print one = there.get(i);
@@ -137,32 +136,5 @@ public final class Across {
 
     private static Article.Flat prints(Article.Flat article, Id piece, List<Print> prints) {
         return article.withDressings(article.dressings().with(piece, article.dressing(piece).withPrints(prints)));
-    }
-
-    /** How the second piece would be moved to lie at the first, backwards: from where the first is drawn to the second. */
-    private record Sewn(Place from, Place to, double turn) {
-
-        /** @param place of the first piece; what counts is the part of the seam that is nearest to it */
-        static Sewn at(Article.Flat article, Seam seam, Place place) {
-            double share = SeamLine.near(article, seam.first(), place).share();
-            Place from = SeamLine.place(article, seam.first(), share);
-            double shareThere = SeamLine.onSecond(seam, share);
-            Place to = SeamLine.place(article, seam.second(), shareThere);
-            if (from.far(to) <= DRAWN_TOGETHER_MM) {
-                return new Sewn(from, from, 0);
-            }
-            return new Sewn(from, to, SeamLine.way(article, seam.second(), shareThere)
-                    - SeamLine.way(article, seam.first(), share));
-        }
-
-        Print carried(Print print) {
-            double x = print.x() - from.x();
-            double y = print.y() - from.y();
-            double cos = Math.cos(turn);
-            double sin = Math.sin(turn);
-            // Turns of figures count counter-clockwise, with y down that is the other way.
-            double turned = turn == 0 ? print.turnDeg() : Angle.turn(print.turnDeg() - Math.toDegrees(turn));
-            return print.at(to.x() + cos * x - sin * y, to.y() + sin * x + cos * y).withTurnDeg(turned);
-        }
     }
 }

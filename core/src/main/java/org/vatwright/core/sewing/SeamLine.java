@@ -72,19 +72,8 @@ public record SeamLine(List<Place> first, List<Place> second, List<Double> share
         return new EdgeWalk.Near(along, walk.at(along(edge, along)).far(place));
     }
 
-    /** @return the place at a share of an edge, 0 to 1 */
-    static Place place(Article.Flat article, Seam.Edge edge, double share) {
-        return EdgeWalk.of(piece(article, edge.piece()).outline()).at(along(edge, share));
-    }
-
-    /** @return which way an edge goes there, in radians, clockwise as seen from to the right */
-    static double way(Article.Flat article, Seam.Edge edge, double share) {
-        double[] way = EdgeWalk.of(piece(article, edge.piece()).outline()).way(along(edge, share));
-        return Math.atan2(edge.backwards() ? -way[1] : way[1], edge.backwards() ? -way[0] : way[0]);
-    }
-
     /** Notches meet; between them both edges are eased evenly. */
-    static double onSecond(Seam seam, double share) {
+    private static double onSecond(Seam seam, double share) {
         double a = 0;
         double b = 0;
         for (Seam.Notch notch : seam.notches()) {

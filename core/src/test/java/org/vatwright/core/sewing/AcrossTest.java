@@ -8,6 +8,8 @@ import java.util.Optional;
 
 import org.junit.jupiter.api.Test;
 import org.vatwright.core.Samples;
+import org.vatwright.core.drape.Box;
+import org.vatwright.core.drape.Panel;
 import org.vatwright.core.drape.Place;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Dressing;
@@ -83,6 +85,25 @@ class AcrossTest {
         Article.Flat back = Across.edited(moved, FAR, 0, p -> p.at(400, 300));
         assertThat(on(back, FRONT).x()).isEqualTo(150, within(1e-6));
         assertThat(on(back, FRONT).y()).isEqualTo(100, within(1e-6));
+    }
+
+    /** On bent cloth it lies where the cloth is that is seen at the seam. */
+    @Test
+    void onADrapedPieceItLiesWhereTheClothIsSeenAtTheSeam() {
+        Panel bent = new Panel(new Box(200, 100, 100, 100), List.of(new Place(200, 100), new Place(300, 100),
+                new Place(290, 190), new Place(200, 160)));
+        Article.Flat flat = worn(PRINT);
+        Article.Flat draped = flat
+                .withDressings(flat.dressings().with(SIDE, Dressing.BARE.withDrape(Optional.of(bent))));
+        Article.Flat laid = Across.laid(draped, FRONT, 0, new Across.Spot(BESIDE, 0.3));
+        assertThat(on(laid, FRONT)).isEqualTo(PRINT.at(200, 130));
+        // The panel's left edge, 100 mm of cloth, is seen 60 mm long; halfway down lies half of it or more.
+        Print there = on(laid, SIDE);
+        assertThat(there.x()).isEqualTo(200, within(0.01));
+        assertThat(there.y()).isBetween(140.0, 175.0);
+        Article.Flat slid = Across.laid(laid, FRONT, 0, new Across.Spot(BESIDE, 0.1));
+        assertThat(slid.dressing(SIDE).prints()).singleElement()
+                .satisfies(p -> assertThat(p.y()).isLessThan(there.y() - 20));
     }
 
     @Test

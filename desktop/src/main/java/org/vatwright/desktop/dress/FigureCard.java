@@ -77,7 +77,7 @@ final class FigureCard extends VBox {
         seam.setId("figure-seam");
         Button off = Ui.link("take it off", this::remove);
         off.setId("figure-off");
-        along = NumberRow.number(studio, "Along the seam", "figure along the seam", "%", 0, 5, this::slide);
+        along = NumberRow.number(studio, "On seam", "figure along the seam", "%", 0, 5, this::slide);
         numbers = Ui.column(7, Ui.pair(x, y), along, Ui.pair(scale, turn), Ui.pair(opacity, ground),
                 Ui.row(middle, seam, Ui.spring(), off));
         grow = Ui.link("let the sheet grow to hold them", this::grow);
