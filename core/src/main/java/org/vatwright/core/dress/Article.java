@@ -197,7 +197,7 @@ public sealed interface Article {
         @Override
         public Lettering withLay(Id piece, List<Id> all, Optional<Lay> lay) {
             if (lay.isEmpty()) {
-                return withDressings(Dressings.NONE);
+                return withDressings(dressings.bare());
             }
             Dressings changed = dressings;
             int count = eachOwn ? Math.max(all.size(), dressings.byPiece().size()) : 1;

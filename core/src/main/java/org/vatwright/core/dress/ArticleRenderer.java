@@ -49,12 +49,13 @@ public record ArticleRenderer(Function<Id, Optional<Design>> designs, TileSource
 
     /** @return the same. @param tolerancePx how far off draped cloth may be */
     public Raster render(Cut cut, Density density, double tolerancePx, Work work) {
-        return new DressedRows(this, cut, density, SampledCloth.WHILE_LOOKING_PX, tolerancePx,
+        return new DressedRows(this, cut, density, Optional.empty(), SampledCloth.WHILE_LOOKING_PX, tolerancePx,
                 work.telling(share -> {})).gathered(work);
     }
 
     /** @return the article row by row. @param density of the picture */
     public RowSource rows(Cut cut, Density density, Work work) {
-        return new DressedRows(this, cut, density, Raster.MOST_PX, Drape.TRUE_PX, work.telling(share -> {}));
+        return new DressedRows(this, cut, density, Optional.empty(), Raster.MOST_PX, Drape.TRUE_PX,
+                work.telling(share -> {}));
     }
 }

@@ -1,5 +1,6 @@
 package org.vatwright.core.dress;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
@@ -7,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 
+import org.vatwright.core.drape.Place;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.shape.Outline;
 
@@ -16,13 +18,42 @@ import org.vatwright.core.shape.Outline;
  * @param article that is cut
  * @param pieces lowest first, in the article's own numbering
  * @param lines drawn over the pieces
+ * @param captions letters of its callouts' words, of each its own
  */
-public record Cut(Article article, double widthMm, double heightMm, List<Piece> pieces, List<Article.Line> lines) {
+@RecordBuilder
+public record Cut(Article article, double widthMm, double heightMm, List<Piece> pieces, List<Article.Line> lines,
+        List<List<Outline>> captions) implements CutBuilder.With {
 
     /** Free space around letters, as a share of their height. */
     private static final double SURROUND = 0.12;
+    private static final double CALLOUT_MARGIN_MM = 2;
+    private static final String CAPTION_FACE = "Routed Gothic";
 
+    /** Without callouts. */
+    private Cut(Article article, double widthMm, double heightMm, List<Piece> pieces, List<Article.Line> lines) {
+        this(article, widthMm, heightMm, pieces, lines, List.of());
+    }
+
+    /** It is as large as its callouts need it to be. */
     public static Cut of(Article article, Typeface.Case faces) {
+        Cut cut = bare(article, faces);
+        List<Callout> callouts = article.dressings().whole().callouts();
+        if (callouts.isEmpty()) {
+            return cut;
+        }
+        double wide = cut.widthMm;
+        double high = cut.heightMm;
+        List<List<Outline>> words = new ArrayList<>();
+        for (Callout callout : callouts) {
+            Place reach = CalloutSteps.reach(callout);
+            wide = Math.max(wide, reach.x() + CALLOUT_MARGIN_MM);
+            high = Math.max(high, reach.y() + CALLOUT_MARGIN_MM);
+            words.add(CalloutSteps.words(callout, faces.find(CAPTION_FACE)));
+        }
+        return new Cut(article, wide, high, cut.pieces, cut.lines, words);
+    }
+
+    private static Cut bare(Article article, Typeface.Case faces) {
         return switch (article) {
             case Article.Flat f -> new Cut(f, f.widthMm(), f.heightMm(), f.pieces(), f.lines());
             case Article.Sheet s -> sheet(s);

@@ -115,9 +115,11 @@ public final class Cutting {
                 .lines(article.lines().stream().map(l -> new Article.Line(Outline.of(l.outline().path(), scale),
                         thicker(l.stroke(), by))).toList())
                 .dressings(article.dressings().eachDressing(d -> d.with()
-                        .lay(d.lay().map(l -> l.withStart(l.startX() * by, l.startY() * by)))
+                        .lay(d.lay().map(l -> l.withStart(l.startX() * by, l.startY() * by)
+                                .withFade(l.fade().map(f -> f.scaled(by)))))
                         .drape(d.drape().map(drape -> drape.refit(refit)))
-                        .prints(d.prints().stream().map(p -> p.at(p.x() * by, p.y() * by)).toList()).build()))
+                        .prints(d.prints().stream().map(p -> p.at(p.x() * by, p.y() * by)).toList()).build())
+                        .withWhole(w -> w.scaled(by)))
                 .build();
     }
 

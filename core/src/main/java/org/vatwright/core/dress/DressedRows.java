@@ -5,16 +5,15 @@ import java.awt.geom.AffineTransform;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 
+import org.vatwright.core.finish.Confine;
+import org.vatwright.core.finish.ShadePlane;
+import org.vatwright.core.finish.ShadeStroke;
 import org.vatwright.core.measure.Density;
-import org.vatwright.core.raster.BlendMode;
-import org.vatwright.core.raster.Compositor;
-import org.vatwright.core.raster.Raster;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.raster.RowSource;
 import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;
@@ -26,73 +25,159 @@ import org.vatwright.core.stitch.Threads;
 /** The rows of a dressed article: its pieces and lines made ready once, laid on in order for whatever rows are asked for. */
 final class DressedRows implements RowSource {
 
-    /** Something that is laid on. */
-    private sealed interface Step {
-        Shape shape();
-    }
-
-    /** Cloth cut by a shape. @param white how bright the picture's bright parts are there */
-    private record Filled(Shape shape, Worn worn, float white) implements Step {}
-
-    /** A piece that is kept drawn. @param white as above */
-    private record Ready(Shape shape, Wardrobe.Drawn drawn, float white) implements Step {}
-
-    /** Threads on all that. */
-    private record Sewn(Shape shape, Threads threads) implements Step {}
-
-    /** @param kept its mask, where that is kept; none else */
-    private record Drawn(Shape shape, int colour, ShapeMask kept) implements Step {}
-
-    private static final double WHOLE_PX = 50_000_000;
-
-    private final int width;
-    private final int height;
-    /** Of the shapes in work: their rows are asked for once, from the top. */
-    private final Map<Shape, ShapeMask> masks = new IdentityHashMap<>();
+    /** All of the article, of which the frame is a part. */
+    private final Frame picture;
+    private final Frame frame;
+    /** Within which everything is made ready: effects need what lies beside the frame. */
+    private final Frame built;
     private final List<Step> steps = new ArrayList<>();
     private final Optional<PictureLight> light;
     /** Whether the picture is part of what is made. */
     private final boolean kept;
     private final Worn.Making making;
     private final AffineTransform toPx;
+    private final Laying laying;
 
-    /** @param mostPx of a tile that is painted whole @param tolerancePx how far off draped cloth may be */
-    DressedRows(ArticleRenderer how, Cut cut, Density density, long mostPx, double tolerancePx, Work work) {
-        width = density.wholePx(cut.widthMm());
-        height = density.wholePx(cut.heightMm());
+    /**
+     * @param part of the article; all of it when there is none
+     * @param mostPx of a tile that is painted whole
+     * @param tolerancePx how far off draped cloth may be
+     */
+    DressedRows(ArticleRenderer how, Cut cut, Density density, Optional<Frame> part, long mostPx, double tolerancePx,
+            Work work) {
+        picture = new Frame(0, 0, density.wholePx(cut.widthMm()), density.wholePx(cut.heightMm()));
+        frame = part.orElse(picture);
         light = cut.backing().filter(b -> b.kept() || cut.pieces().stream().anyMatch(p -> cut.dressing(p).light() > 0))
-                .map(b -> PictureLight.of(b, width, height, work));
+                .map(b -> PictureLight.of(b, picture.width(), picture.height(), work));
         kept = cut.backing().filter(Backing::kept).isPresent();
         making = new Worn.Making(how, cut, density, mostPx, tolerancePx, work);
         toPx = AffineTransform.getScaleInstance(density.px(1), density.px(1));
-        Rows.map(cut.pieces(), 1, work, this::steps).forEach(steps::addAll);
-        for (Article.Line line : cut.lines()) {
-            steps.add(drawn(line.outline(), line.stroke()));
+        laying = new Laying(frame, light);
+        boolean finished = !whole().effects().isEmpty()
+                || cut.pieces().stream().anyMatch(p -> !cut.dressing(p).effects().isEmpty());
+        built = finished ? picture : frame;
+        Whole whole = whole();
+        ground(whole.ground()).ifPresent(steps::add);
+        List<Step> all = new ArrayList<>();
+        Rows.map(cut.pieces(), 1, work, this::steps).forEach(all::addAll);
+        for (ShadeStroke stroke : whole.shades()) {
+            if (stroke.confine().on().isEmpty()) {
+                shade(stroke, Optional.empty()).ifPresent(all::add);
+            }
         }
+        for (Article.Line line : cut.lines()) {
+            all.add(drawn(line.outline(), line.stroke()));
+        }
+        if (whole.effects().isEmpty()) {
+            steps.addAll(all);
+        } else {
+            steps.add(Grouped.of(all, whole.effects(), new Rectangle2D.Double(0, 0, picture.width(), picture.height()),
+                    picture, light, density, how.phase(), work));
+        }
+        for (int i = 0; i < Math.min(whole.callouts().size(), cut.captions().size()); i++) {
+            Callout callout = whole.callouts().get(i);
+            steps.addAll(CalloutSteps.of(callout, making));
+            cut.captions().get(i).forEach(letter -> steps.add(new Step.Drawn(letter.path(toPx),
+                    callout.border().colour().argb(), null)));
+        }
+    }
+
+    private Whole whole() {
+        return making.cut().article().dressings().whole();
+    }
+
+    private Optional<Step> ground(Ground ground) {
+        Rectangle2D all = new Rectangle2D.Double(0, 0, picture.width(), picture.height());
+        return switch (ground) {
+            case Ground.Clear _ -> Optional.empty();
+            case Ground.OneInk(var colour) -> Optional.of(new Step.Drawn(all, colour.argb(), null));
+            case Ground.OfDesign(Lay lay) -> {
+                Piece piece = new Piece(new Id("ground"), "ground", Outline.of(new Rectangle2D.Double(0, 0,
+                        making.cut().widthMm(), making.cut().heightMm())), Optional.empty());
+                yield Worn.of(piece, Dressing.of(lay), all, making).stream().findFirst()
+                        .map(w -> new Step.Filled(all, w, 1));
+            }
+        };
     }
 
     private List<Step> steps(Piece piece) {
         making.work().goOn();
-        List<Step> all = new ArrayList<>();
         if (piece.hidden()) {
-            return all;
+            return List.of();
         }
-        Shape shape = piece.seen().path(toPx);
-        piece.fill().ifPresent(own -> all.add(new Drawn(shape, own.argb(), null)));
         Dressing worn = making.cut().dressing(piece);
-        Optional<Wardrobe> wardrobe = making.how().wardrobe()
-                .filter(w -> worn.seen() && w.takes(shape.getBounds2D(), worn.prints().size() + 1));
-        if (wardrobe.isPresent()) {
-            Wardrobe.Drawn drawn = wardrobe.get().piece(Worn.key(piece, shape, making, width, height), making.work(),
-                    () -> Wardrobe.drawn(Worn.of(piece, shape, making), ShapeMask.of(shape, width, 0, height),
-                            making.work()));
-            all.add(new Ready(shape, drawn, white(worn.light(), shape)));
-        } else {
-            Worn.of(piece, shape, making).forEach(w -> all.add(new Filled(shape, w, white(w.light(), shape))));
+        Shape shape = piece.seen().path(toPx);
+        if (!reach(piece, worn, shape).intersects(built.left(), built.top(), built.width(), built.height())) {
+            return List.of();
         }
-        worn.stitches().forEach(s -> all.add(new Sewn(shape, threads(piece.seen(), s))));
+        if (worn.effects().isEmpty()) {
+            return steps(piece, worn, shape);
+        }
+        Supplier<Step.Made> make = () -> Grouped.of(steps(piece, worn, shape), worn.effects(),
+                reach(piece, worn, shape),
+                picture, light, making.density(), making.how().phase(), making.work());
+        List<ShadeStroke> shades = whole().shades().stream()
+                .filter(s -> s.confine().on().equals(Optional.of(piece.id()))).toList();
+        return List.of(making.how().wardrobe().filter(w -> worn.light() == 0 && w.takes(shape.getBounds2D(), 2))
+                .map(w -> w.finished(Worn.key(piece, shape, making, picture), piece, worn, shades, whole().shading(),
+                        making.work(), make))
+                .orElseGet(make));
+    }
+
+    /** @return around all that is drawn of a piece, in pixels */
+    private Rectangle2D reach(Piece piece, Dressing worn, Shape shape) {
+        double mm = piece.stroke().map(Pen::drawnMm).orElse(0.0) / 2;
+        for (Stitching s : worn.stitches()) {
+            mm = Math.max(mm, Math.max(0, -s.insetMm()) + 2 * s.apartMm() + s.thickMm());
+        }
+        double px = making.density().px(mm) + 2;
+        Rectangle2D box = shape.getBounds2D();
+        return new Rectangle2D.Double(box.getX() - px, box.getY() - px, box.getWidth() + 2 * px,
+                box.getHeight() + 2 * px);
+    }
+
+    private List<Step> steps(Piece piece, Dressing worn, Shape shape) {
+        List<Step> all = new ArrayList<>();
+        piece.fill().ifPresent(own -> all.add(new Step.Drawn(shape, own.argb(), null)));
+        Optional<Wardrobe> wardrobe = making.how().wardrobe()
+                .filter(w -> built.equals(picture) && worn.seen()
+                        && w.takes(shape.getBounds2D(), worn.prints().size() + 1));
+        if (wardrobe.isPresent()) {
+            Wardrobe.Drawn drawn = wardrobe.get().piece(Worn.key(piece, shape, making, picture), making.work(),
+                    () -> Wardrobe.drawn(Worn.of(piece, worn, shape, making), ShapeMask.of(shape, picture),
+                            making.work()));
+            all.add(new Step.Ready(drawn, white(worn.light(), shape)));
+        } else {
+            Worn.of(piece, worn, shape, making)
+                    .forEach(w -> all.add(new Step.Filled(shape, w, white(w.light(), shape))));
+        }
+        worn.stitches().forEach(s -> all.add(new Step.Sewn(threads(piece.seen(), s))));
+        whole().shades().stream()
+                .filter(s -> s.confine().on().equals(Optional.of(piece.id())))
+                .forEach(s -> shade(s, Optional.of(piece)).ifPresent(all::add));
         piece.stroke().ifPresent(pen -> all.add(drawn(piece.seen(), pen)));
         return all;
+    }
+
+    /** @param piece on which it lies, when it lies on one */
+    private Optional<Step> shade(ShadeStroke stroke, Optional<Piece> piece) {
+        Optional<Piece> of = stroke.confine() instanceof Confine.OfPiece(Id id, boolean _)
+                ? making.cut().piece(id)
+                : Optional.empty();
+        if (stroke.confine() instanceof Confine.OfPiece && of.isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<Shape> on = of.map(p -> p.seen().path(toPx));
+        boolean outside = stroke.confine() instanceof Confine.OfPiece(Id _, boolean out) && out;
+        if (stroke.confine() instanceof Confine.OfPath(Outline path, boolean out)) {
+            on = Optional.of(path.path(toPx));
+            outside = out;
+        }
+        ShadeStroke seen = piece.filter(Piece::aside).map(p -> stroke.moved(p.asideX(), p.asideY())).orElse(stroke);
+        ShadePlane plane = ShadePlane.of(seen, making.density().px(1),
+                new ShadePlane.Area(built.left(), built.top(), built.right(), built.bottom()));
+        double share = stroke.strength() * whole().shading();
+        return plane.area().isEmpty() ? Optional.empty() : Optional.of(new Step.Shaded(plane, share, on, outside));
     }
 
     private Threads threads(Outline outline, Stitching how) {
@@ -109,25 +194,26 @@ final class DressedRows implements RowSource {
         Shape shape = outline.path(toPx);
         Shape stroke = pen.stroke(making.density().px(1)).createStrokedShape(shape);
         Supplier<ShapeMask> make = () -> {
-            ShapeMask whole = ShapeMask.of(stroke, width, 0, height);
+            ShapeMask whole = ShapeMask.of(stroke, built);
             return pen.side() == Pen.Side.MIDDLE
                     ? whole
-                    : whole.within(ShapeMask.of(shape, width, 0, height), pen.side() == Pen.Side.INSIDE);
+                    : whole.within(ShapeMask.of(shape, built), pen.side() == Pen.Side.INSIDE);
         };
-        Optional<ShapeMask> kept = making.how().wardrobe().filter(w -> w.takes(stroke.getBounds2D(), 1))
-                .map(w -> w.line(outline, pen, making.density(), width, height, making.work(), make));
-        return new Drawn(stroke, pen.colour().argb(),
-                kept.orElseGet(() -> pen.side() == Pen.Side.MIDDLE ? null : make.get()));
+        Optional<ShapeMask> ready = making.how().wardrobe()
+                .filter(w -> built.equals(picture) && w.takes(stroke.getBounds2D(), 1))
+                .map(w -> w.line(outline, pen, making.density(), picture, making.work(), make));
+        return new Step.Drawn(stroke, pen.colour().argb(),
+                ready.orElseGet(() -> pen.side() == Pen.Side.MIDDLE ? null : make.get()));
     }
 
     @Override
     public int width() {
-        return width;
+        return frame.width();
     }
 
     @Override
     public int height() {
-        return height;
+        return frame.height();
     }
 
     /** What surrounds the pieces is clear. */
@@ -137,96 +223,16 @@ final class DressedRows implements RowSource {
     }
 
     @Override
-    public void rows(int[] out, int from, int to, Work work) {
-        Arrays.fill(out, 0, (to - from) * width, 0);
+    public void rows(int[] out, int first, int end, Work work) {
+        int from = frame.top() + first;
+        int to = frame.top() + end;
+        Arrays.fill(out, 0, (to - from) * frame.width(), 0);
         if (kept) {
-            System.arraycopy(light.orElseThrow().picture().argb(), from * width, out, 0, (to - from) * width);
-        }
-        for (Step step : steps) {
-            work.goOn();
-            if (step instanceof Sewn sewn) {
-                sewn.threads().lay(out, width, from, to);
-                continue;
-            }
-            ShapeMask mask = switch (step) {
-                case Ready ready -> ready.drawn().mask().rows(from, to);
-                case Drawn drawn when drawn.kept() != null -> drawn.kept().rows(from, to);
-                default -> mask(step.shape(), from, to);
-            };
-            if (mask.width() > 0) {
-                switch (step) {
-                    case Filled filled -> fill(out, from, mask, filled, work);
-                    case Ready ready -> ready.drawn().laid().forEach(l -> lay(out, from, mask, part(ready, l, mask),
-                            l.opacity(), l.mode(), work));
-                    case Sewn _ -> throw new IllegalStateException();
-                    case Drawn drawn -> draw(out, from, mask, drawn.colour());
-                }
+            for (int y = from; y < to; y++) {
+                System.arraycopy(light.orElseThrow().picture().argb(), y * picture.width() + frame.left(), out,
+                        (y - from) * frame.width(), frame.width());
             }
         }
-    }
-
-    /** @return the rows of a kept cloth where a mask lies, in the light of the picture */
-    private Raster part(Ready ready, Wardrobe.Laid laid, ShapeMask mask) {
-        Raster part = new Raster(mask.width(), mask.height());
-        System.arraycopy(laid.cloth().argb(), (mask.y() - ready.drawn().mask().y()) * mask.width(), part.argb(), 0,
-                part.argb().length);
-        if (laid.light() > 0) {
-            light.ifPresent(l -> l.lay(part, mask.x(), mask.y(), ready.white(), laid.light()));
-        }
-        return part;
-    }
-
-    /** A shape is cut out once, whatever rows are asked for; only one too large for that is cut out strip by strip. */
-    private ShapeMask mask(Shape shape, int from, int to) {
-        Rectangle2D box = shape.getBounds2D();
-        if (box.getMaxY() < from || box.getMinY() > to) {
-            return ShapeMask.NONE;
-        }
-        if (box.getWidth() * box.getHeight() > WHOLE_PX) {
-            return ShapeMask.of(shape, width, from, to);
-        }
-        ShapeMask whole = masks.computeIfAbsent(shape, s -> ShapeMask.of(s, width, 0, height));
-        if (box.getMaxY() < to) {
-            masks.remove(shape);
-        }
-        return whole.rows(from, to);
-    }
-
-    private void fill(int[] out, int top, ShapeMask mask, Filled filled, Work work) {
-        Raster cloth = new Raster(mask.width(), mask.height());
-        Work quiet = work.telling(share -> {});
-        Worn worn = filled.worn();
-        worn.draw(cloth, mask.x(), mask.y(), quiet);
-        if (worn.light() > 0) {
-            light.ifPresent(l -> l.lay(cloth, mask.x(), mask.y(), filled.white(), worn.light()));
-        }
-        lay(out, top, mask, cloth, worn.opacity(), worn.mode(), work);
-    }
-
-    private void lay(int[] out, int top, ShapeMask mask, Raster cloth, double opacity, BlendMode mode, Work work) {
-        Rows.each(mask.height(), 32, work.telling(share -> {}), (from, to) -> {
-            for (int row = from; row < to; row++) {
-                int at = (mask.y() - top + row) * width + mask.x();
-                for (int x = 0; x < mask.width(); x++) {
-                    int cover = mask.cover()[row * mask.width() + x] & 255;
-                    if (cover > 0) {
-                        out[at + x] = Compositor.blended(out[at + x], cloth.at(x, row), opacity * cover / 255,
-                                mode);
-                    }
-                }
-            }
-        });
-    }
-
-    private void draw(int[] out, int top, ShapeMask mask, int colour) {
-        for (int y = 0; y < mask.height(); y++) {
-            int at = (mask.y() - top + y) * width + mask.x();
-            for (int x = 0; x < mask.width(); x++) {
-                int cover = mask.cover()[y * mask.width() + x] & 255;
-                if (cover > 0) {
-                    out[at + x] = Compositor.normal(out[at + x], colour, Math.round(cover * 256 / 255f));
-                }
-            }
-        }
+        steps.forEach(step -> laying.lay(step, out, from, to, work));
     }
 }

@@ -8,6 +8,7 @@ import java.util.function.UnaryOperator;
 
 import org.vatwright.core.drape.Drape;
 import org.vatwright.core.measure.Require;
+import org.vatwright.core.pattern.Effect;
 import org.vatwright.core.stitch.Stitching;
 
 /**
@@ -19,12 +20,14 @@ import org.vatwright.core.stitch.Stitching;
  * @param light how much of the light of the article's picture falls on it, 0 to 1
  * @param prints figures laid on it once, the lowest first
  * @param stitches sewn on all of that, the lowest first
+ * @param effects done to all of that together, each kind once at most, in their order; their inks are called by their colours
  */
 @RecordBuilder
 public record Dressing(Optional<Lay> lay, Optional<Drape> drape, double shade, double light,
-        List<Print> prints, List<Stitching> stitches) implements DressingBuilder.With {
+        List<Print> prints, List<Stitching> stitches, List<Effect> effects) implements DressingBuilder.With {
 
-    public static final Dressing BARE = new Dressing(Optional.empty(), Optional.empty(), 0, 0, List.of(), List.of());
+    public static final Dressing BARE = new Dressing(Optional.empty(), Optional.empty(), 0, 0, List.of(), List.of(),
+            List.of());
     public static final int MOST_PRINTS = 200;
     public static final int MOST_STITCHINGS = 20;
 
@@ -35,6 +38,7 @@ public record Dressing(Optional<Lay> lay, Optional<Drape> drape, double shade, d
         prints = List.copyOf(prints);
         Require.within("stitchings of a piece", stitches.size(), 0, MOST_STITCHINGS);
         stitches = List.copyOf(stitches);
+        effects = Finishes.ordered(effects);
     }
 
     public static Dressing of(Lay lay) {

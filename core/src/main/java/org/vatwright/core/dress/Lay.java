@@ -26,11 +26,12 @@ import org.vatwright.core.repeat.Tile;
  * @param opacity 0 to 1
  * @param together whether a gradient across the piece runs over all pieces that wear the same design so; else over each by
  *        itself
+ * @param fade how it ends before its piece does, if it does
  */
 @RecordBuilder
 public record Lay(Id design, String colourway, double scale, double grainDeg, double startX, double startY,
         double shearDeg, boolean flipped, double opacity, BlendMode mode,
-        boolean together) implements LayBuilder.With {
+        boolean together, Optional<Fade> fade) implements LayBuilder.With {
 
     public static final double MOST_SHEAR = 70;
 
@@ -45,7 +46,7 @@ public record Lay(Id design, String colourway, double scale, double grainDeg, do
     }
 
     public Lay(Id design, String colourway) {
-        this(design, colourway, 1, 0, 0, 0, 0, false, 1, BlendMode.NORMAL, false);
+        this(design, colourway, 1, 0, 0, 0, 0, false, 1, BlendMode.NORMAL, false, Optional.empty());
     }
 
     public Lay withDesign(Id other, String itsColourway) {
@@ -90,7 +91,7 @@ public record Lay(Id design, String colourway, double scale, double grainDeg, do
     /** @return on a piece that mirrors its own about an upright line, so that the design has its right way round */
     public Lay partner(double axisX) {
         return with().startX(2 * axisX - startX).grainDeg(grainDeg == 0 ? 0 : -grainDeg)
-                .shearDeg(shearDeg == 0 ? 0 : -shearDeg).build();
+                .shearDeg(shearDeg == 0 ? 0 : -shearDeg).fade(fade.map(f -> f.mirrored(axisX))).build();
     }
 
     /** @return the same, mirrored as if seen in a looking glass */

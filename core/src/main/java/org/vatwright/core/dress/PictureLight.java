@@ -41,7 +41,7 @@ final class PictureLight {
     /** @return how bright the picture's bright parts are within the shape, 0 to 1 */
     float white(Shape shape) {
         int[] count = new int[STEPS + 1];
-        ShapeMask mask = ShapeMask.of(shape, picture.width(), 0, picture.height());
+        ShapeMask mask = ShapeMask.of(shape, new Frame(0, 0, picture.width(), picture.height()));
         long all = 0;
         for (int y = 0; y < mask.height(); y++) {
             for (int x = 0; x < mask.width(); x++) {

@@ -27,7 +27,7 @@ public final class Retyped {
         }
         int[] after = letters(text, face);
         int[] from = kept(before, after);
-        Dressings worn = Dressings.NONE;
+        Dressings worn = words.dressings().bare();
         int last = 0;
         for (int i = 0; i < after.length; i++) {
             last = from[i] >= 0 ? from[i] : last;

@@ -45,13 +45,21 @@ record ShapeMask(int x, int y, int width, int height, byte[] cover) {
         return new ShapeMask(x, y, width, height, part);
     }
 
-    /** @return the mask of the part of the shape that lies in those rows of a picture; may be empty */
-    static ShapeMask of(Shape shapePx, int pictureWidth, int from, int to) {
+    /** @return how much of a pixel of the picture lies inside, 0 to 1 */
+    double at(int pictureX, int pictureY) {
+        int column = pictureX - x;
+        int row = pictureY - y;
+        boolean there = column >= 0 && column < width && row >= 0 && row < height;
+        return there ? (cover[row * width + column] & 255) / 255.0 : 0;
+    }
+
+    /** @return the mask of the part of the shape that lies in the frame; may be empty */
+    static ShapeMask of(Shape shapePx, Frame frame) {
         Rectangle2D box = shapePx.getBounds2D();
-        int left = (int) Math.max(0, Math.floor(box.getMinX()));
-        int top = (int) Math.max(from, Math.floor(box.getMinY()));
-        int right = (int) Math.min(pictureWidth, Math.ceil(box.getMaxX()));
-        int bottom = (int) Math.min(to, Math.ceil(box.getMaxY()));
+        int left = (int) Math.max(frame.left(), Math.floor(box.getMinX()));
+        int top = (int) Math.max(frame.top(), Math.floor(box.getMinY()));
+        int right = (int) Math.min(frame.right(), Math.ceil(box.getMaxX()));
+        int bottom = (int) Math.min(frame.bottom(), Math.ceil(box.getMaxY()));
         if (right <= left || bottom <= top) {
             return NONE;
         }

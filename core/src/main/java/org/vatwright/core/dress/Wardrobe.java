@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 
+import org.vatwright.core.finish.ShadeStroke;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.raster.Raster;
@@ -28,10 +29,11 @@ public final class Wardrobe {
      * What a dressed piece depends on.
      *
      * @param looks of all designs that it wears
+     * @param picture all of the article
      * @param run what gradients over several pieces cross, in pixels
      */
     record Key(Outline outline, double asideX, double asideY, Dressing worn, List<Object> looks, Density density,
-            double tolerancePx, int width, int height, Optional<Rectangle2D> run) {}
+            double tolerancePx, Frame picture, Optional<Rectangle2D> run) {}
 
     /** One cloth or figure, before the light of a picture falls on it. */
     record Laid(Raster cloth, double opacity, BlendMode mode, double light) {}
@@ -41,11 +43,14 @@ public final class Wardrobe {
 
     private record Sewn(Outline outline, Stitching how) {}
 
-    private record Line(Outline outline, Pen pen, Density density, int width, int height) {}
+    private record Line(Outline outline, Pen pen, Density density, Frame picture) {}
+
+    private record Finished(Key cloth, Piece piece, Dressing worn, List<ShadeStroke> shades, double shading) {}
 
     private final Kept<Key, Drawn> pieces;
     private final Kept<Line, ShapeMask> lines;
     private final Kept<Sewn, List<Stitch>> stitches;
+    private final Kept<Finished, Step.Made> finished;
     private final double mostPx;
 
     /** @param px of all kept pieces together */
@@ -53,6 +58,7 @@ public final class Wardrobe {
         pieces = new Kept<>(px, d -> (long) (d.laid().size() + 1) * d.mask().width() * d.mask().height());
         lines = new Kept<>(px, m -> m.cover().length);
         stitches = new Kept<>(px, s -> 8L * s.size());
+        finished = new Kept<>(px, m -> 2L * m.coat().width() * m.coat().height());
         mostPx = px * MOST_OF_ALL;
     }
 
@@ -64,9 +70,14 @@ public final class Wardrobe {
         return pieces.get(key, work, make);
     }
 
-    ShapeMask line(Outline outline, Pen pen, Density density, int width, int height, Work work,
-            Supplier<ShapeMask> make) {
-        return lines.get(new Line(outline, pen, density, width, height), work, make);
+    /** @return what effects have made of a piece. @param shades on it */
+    Step.Made finished(Key cloth, Piece piece, Dressing worn, List<ShadeStroke> shades, double shading, Work work,
+            Supplier<Step.Made> make) {
+        return finished.get(new Finished(cloth, piece, worn, shades, shading), work, make);
+    }
+
+    ShapeMask line(Outline outline, Pen pen, Density density, Frame picture, Work work, Supplier<ShapeMask> make) {
+        return lines.get(new Line(outline, pen, density, picture), work, make);
     }
 
     List<Stitch> stitches(Outline outline, Stitching how, Work work, Supplier<List<Stitch>> make) {

@@ -34,9 +34,13 @@ import org.vatwright.core.repeat.Tile;
  * @param map from the article's pixels to the tile
  * @param gradients across the piece
  * @param light how much of the light of the article's picture falls on it, 0 to 1
+ * @param fade how it ends before its piece does
  */
 record Worn(SampledCloth cloth, ClothMap map, Reading how, double opacity, BlendMode mode,
-        List<PieceGradient> gradients, double light) {
+        List<PieceGradient> gradients, double light, Optional<Faded> fade) {
+
+    /** A fade in pixels. @param asideX,asideY how far the piece lies aside */
+    private record Faded(Fade fade, double asideX, double asideY, double pxPerMm) {}
 
     /** Cloth that a drape enlarges is painted so much denser at most. */
     private static final double MOST_DENSER = 4;
@@ -55,10 +59,9 @@ record Worn(SampledCloth cloth, ClothMap map, Reading how, double opacity, Blend
         }
     }
 
-    /** @return all that a piece wears, the lowest first. @param shape its outline, in pixels */
-    static List<Worn> of(Piece piece, Shape shape, Making making) {
+    /** @return all that a piece wears, the lowest first. @param dressing what it wears @param shape its outline, in pixels */
+    static List<Worn> of(Piece piece, Dressing dressing, Shape shape, Making making) {
         List<Worn> all = new ArrayList<>();
-        Dressing dressing = making.cut.dressing(piece);
         dressing.lay().flatMap(lay -> making.how.designs().apply(lay.design())
                 .map(design -> cloth(piece, dressing, lay, design, shape, making))).ifPresent(all::add);
         for (Print print : dressing.prints()) {
@@ -69,13 +72,14 @@ record Worn(SampledCloth cloth, ClothMap map, Reading how, double opacity, Blend
     }
 
     /** @return all that the pictures of {@link #of} depend on */
-    static Wardrobe.Key key(Piece piece, Shape shape, Making making, int width, int height) {
+    static Wardrobe.Key key(Piece piece, Shape shape, Making making, Frame picture) {
         Dressing dressing = making.cut.dressing(piece);
         List<Object> looks = new ArrayList<>();
         dressing.lay().ifPresent(lay -> looks.add(look(making, lay.design(), lay.colourway(), d -> d)));
         dressing.prints().forEach(p -> looks.add(look(making, p.design(), p.colourway(), p::alone)));
-        return new Wardrobe.Key(piece.outline(), piece.asideX(), piece.asideY(), dressing, looks, making.density,
-                making.tolerancePx, width, height,
+        return new Wardrobe.Key(piece.outline(), piece.asideX(), piece.asideY(),
+                dressing.with().stitches(List.of()).effects(List.of()).build(), looks, making.density,
+                making.tolerancePx, picture,
                 dressing.lay().filter(Lay::together).map(lay -> run(making, lay, shape)));
     }
 
@@ -100,7 +104,9 @@ record Worn(SampledCloth cloth, ClothMap map, Reading how, double opacity, Blend
         };
         Design begun = PieceGradient.begun(design);
         return new Worn(cloths.apply(begun), map, Reading.shaded(dressing.shade()), lay.opacity(), lay.mode(),
-                PieceGradient.all(design, begun, run(making, lay, shape), cloths), dressing.light());
+                PieceGradient.all(design, begun, run(making, lay, shape), cloths), dressing.light(),
+                lay.fade().map(f -> new Faded(f, Math.rint(making.density.px(piece.asideX())),
+                        Math.rint(making.density.px(piece.asideY())), making.density.px(1))));
     }
 
     private static Worn figure(Piece piece, Dressing dressing, Print print, Design of, Shape shape, Making making) {
@@ -114,7 +120,7 @@ record Worn(SampledCloth cloth, ClothMap map, Reading how, double opacity, Blend
                 cell.heightMm() / cell.tile().heightMm());
         return new Worn(SampledCloth.bent(new Cloth(design, making.worn(design, print.colourway()), making.how.phase()),
                 dense, making.how.tiles(), making.work), map, how, print.opacity(), BlendMode.NORMAL, List.of(),
-                dressing.light());
+                dressing.light(), Optional.empty());
     }
 
     /** The cloth goes with a piece that lies aside. */
@@ -180,5 +186,6 @@ record Worn(SampledCloth cloth, ClothMap map, Reading how, double opacity, Blend
         if (!gradients.isEmpty()) {
             PieceGradient.lay(gradients, reader, out, left, top, work);
         }
+        fade.ifPresent(f -> f.fade.on(out, left, top, f.asideX, f.asideY, f.pxPerMm));
     }
 }

@@ -30,6 +30,11 @@ public record Blur(double spreadMm) implements Effect {
     }
 
     @Override
+    public double reachMm() {
+        return 3 * spreadMm;
+    }
+
+    @Override
     public Raster on(Raster coat, PaintRequest asked) {
         double across = spreadMm / asked.grid().mmPerPxX();
         double down = spreadMm / asked.grid().mmPerPxY();

@@ -44,6 +44,11 @@ public record BreakUp(double heightMm, double widthMm, double shiftMm, long seed
     }
 
     @Override
+    public double reachMm() {
+        return Math.abs(shiftMm);
+    }
+
+    @Override
     public Raster on(Raster coat, PaintRequest asked) {
         if (shiftMm == 0) {
             return coat;

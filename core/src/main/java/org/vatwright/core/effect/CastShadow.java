@@ -47,6 +47,11 @@ public record CastShadow(double lengthMm, double lightDeg, double softMm, double
     }
 
     @Override
+    public double reachMm() {
+        return lengthMm + 3 * softMm;
+    }
+
+    @Override
     public Raster on(Raster coat, PaintRequest asked) {
         if (strength == 0) {
             return coat;

@@ -41,6 +41,11 @@ public record Halo(boolean inner, double widthMm, double strength, boolean added
     }
 
     @Override
+    public double reachMm() {
+        return inner ? 0 : widthMm;
+    }
+
+    @Override
     public Raster on(Raster coat, PaintRequest asked) {
         if (widthMm == 0 || strength == 0 || addsLight()) {
             return coat;

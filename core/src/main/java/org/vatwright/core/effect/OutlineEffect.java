@@ -41,6 +41,11 @@ public record OutlineEffect(double widthMm, Side side, Ink ink) implements Effec
     }
 
     @Override
+    public double reachMm() {
+        return side == Side.INSIDE ? 0 : widthMm;
+    }
+
+    @Override
     public Raster on(Raster coat, PaintRequest asked) {
         if (widthMm == 0) {
             return coat;

@@ -52,6 +52,11 @@ public record Relief(double heightMm, double softMm, double lightDeg, double ele
     }
 
     @Override
+    public double reachMm() {
+        return 3 * softMm;
+    }
+
+    @Override
     public Raster on(Raster coat, PaintRequest asked) {
         if (heightMm == 0) {
             return coat;

@@ -30,6 +30,11 @@ public interface Effect {
         throw new IllegalStateException(kind() + " adds no light");
     }
 
+    /** @return how far beyond the marks it may reach, in mm */
+    default double reachMm() {
+        return 0;
+    }
+
     /** @return every ink it uses */
     default List<Ink> inks() {
         return List.of();

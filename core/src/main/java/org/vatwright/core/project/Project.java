@@ -114,6 +114,11 @@ public record Project(String name, String note, List<Design> designs, List<Artic
         return edit(design, d -> d.withPalette(d.palette().replace(from, c -> c.renamed(to))))
                 .withArticles(articles.stream().map(a -> a.withEachLay(
                         l -> l.design().equals(design) && l.colourway().equals(from) ? l.withDesign(design, to) : l))
+                        .map(a -> a.withDressings(a.dressings().eachDressing(d -> d.withPrints(d.prints().stream()
+                                .map(p -> p.design().equals(design) && p.colourway().equals(from)
+                                        ? p.withColourway(to)
+                                        : p)
+                                .toList()))))
                         .toList())
                 .withJobs(jobs.stream().map(j -> j.task().design().equals(Optional.of(design))
                         && j.task().worn().equals(Optional.of(from)) ? j.withTask(j.task().in(now)) : j).toList());
@@ -171,7 +176,6 @@ public record Project(String name, String note, List<Design> designs, List<Artic
     }
 
     private static boolean wears(Article article, Id design) {
-        return article.dressings().byPiece().values().stream()
-                .anyMatch(d -> d.lay().filter(l -> l.design().equals(design)).isPresent());
+        return article.dressings().designs().anyMatch(design::equals);
     }
 }

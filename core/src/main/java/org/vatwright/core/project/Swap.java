@@ -5,6 +5,7 @@ import java.util.Optional;
 
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Ground;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Print;
 import org.vatwright.core.measure.Require;
@@ -45,7 +46,9 @@ public record Swap(Design from, Design to) {
                 .prints(d.prints().stream().map(p -> concerns(p)
                         ? p.with().design(to.id()).colourway(colourway(p.colourway())).build()
                         : p).toList())
-                .build()));
+                .build()).withWhole(w -> w.ground() instanceof Ground.OfDesign(Lay l) && concerns(l)
+                        ? w.withGround(new Ground.OfDesign(l.withDesign(to.id(), colourway(l.colourway()))))
+                        : w));
     }
 
     /** @return on how many pieces of the article it changes something */
@@ -57,7 +60,7 @@ public record Swap(Design from, Design to) {
 
     /** @return the articles that change, in their order */
     public List<Article> touched(Project project) {
-        return project.articles().stream().filter(a -> count(a) > 0).toList();
+        return project.articles().stream().filter(a -> !on(a).equals(a)).toList();
     }
 
     /** @return the project with all its articles in the other design; nothing else changes */

@@ -30,12 +30,17 @@ public final class Threads {
         radius = how.thickMm() * pxPerMm / 2;
     }
 
-    /** Lays them onto some rows of a picture. @param out takes rows from {@code from} to below {@code to} */
-    public void lay(int[] out, int width, int from, int to) {
+    /**
+     * Lays them onto some rows of a part of a picture.
+     *
+     * @param out takes rows from {@code from} to below {@code to}
+     * @param first,width its columns
+     */
+    public void lay(int[] out, int first, int width, int from, int to) {
         if (how.relief() > 0) {
             double away = SHADOW * 2 * radius;
             for (Stitch s : stitches) {
-                each(s, away, away, 1.6 * radius, width, from, to, (at, far, along, across) -> {
+                each(s, away, away, 1.6 * radius, first, width, from, to, (at, far, along, across) -> {
                     double soft = Math.max(0, Math.min(1, (1.6 * radius - far) / Math.max(0.7, 1.2 * radius)));
                     int alpha = (int) Math.round(256 * DARKEST * how.relief() * soft);
                     out[at] = alpha > 0
@@ -45,15 +50,15 @@ public final class Threads {
             }
         }
         for (Stitch s : stitches) {
-            thread(s, out, width, from, to);
+            thread(s, out, first, width, from, to);
         }
     }
 
-    private void thread(Stitch s, int[] out, int width, int from, int to) {
+    private void thread(Stitch s, int[] out, int first, int width, int from, int to) {
         double far = Math.max(1e-9, s.length());
         double dx = (s.x2() - s.x1()) / far;
         double dy = (s.y2() - s.y1()) / far;
-        each(s, 0, 0, radius, width, from, to, (at, off, along, across) -> {
+        each(s, 0, 0, radius, first, width, from, to, (at, off, along, across) -> {
             int cover = (int) Math.round(256 * Math.max(0, Math.min(1, radius - off + 0.5)) * Math.min(1, 2 * radius));
             if (cover > 0) {
                 double side = Math.max(-1, Math.min(1, across / Math.max(0.5, radius)));
@@ -83,7 +88,8 @@ public final class Threads {
         void at(int index, double far, double along, double across);
     }
 
-    private void each(Stitch s, double moveX, double moveY, double reach, int width, int from, int to, Pixel pixel) {
+    private void each(Stitch s, double moveX, double moveY, double reach, int first, int width, int from,
+            int to, Pixel pixel) {
         double ax = s.x1() * pxPerMm + moveX;
         double ay = s.y1() * pxPerMm + moveY;
         double bx = s.x2() * pxPerMm + moveX;
@@ -91,8 +97,8 @@ public final class Threads {
         double far = Math.max(1e-9, Math.hypot(bx - ax, by - ay));
         double dx = (bx - ax) / far;
         double dy = (by - ay) / far;
-        int left = (int) Math.max(0, Math.floor(Math.min(ax, bx) - reach - 1));
-        int right = (int) Math.min(width, Math.ceil(Math.max(ax, bx) + reach + 1));
+        int left = (int) Math.max(first, Math.floor(Math.min(ax, bx) - reach - 1));
+        int right = (int) Math.min(first + width, Math.ceil(Math.max(ax, bx) + reach + 1));
         int top = (int) Math.max(from, Math.floor(Math.min(ay, by) - reach - 1));
         int bottom = (int) Math.min(to, Math.ceil(Math.max(ay, by) + reach + 1));
         for (int y = top; y < bottom; y++) {
@@ -104,7 +110,7 @@ public final class Threads {
                 double beyond = along < 0 ? -along : along > far ? along - far : 0;
                 double off = Math.hypot(beyond, across);
                 if (off < reach + 1) {
-                    pixel.at((y - from) * width + x, off, along, across);
+                    pixel.at((y - from) * width + x - first, off, along, across);
                 }
             }
         }

@@ -14,9 +14,11 @@ import org.vatwright.core.colour.Palette;
 import org.vatwright.core.drape.Box;
 import org.vatwright.core.drape.Mesh;
 import org.vatwright.core.drape.MeshHand;
+import org.vatwright.core.drape.Place;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Dressing;
 import org.vatwright.core.dress.Dressings;
+import org.vatwright.core.dress.Fade;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Print;
 import org.vatwright.core.measure.Density;
@@ -47,7 +49,7 @@ class SwapTest {
     @Test
     void onlyTheDesignAndItsColourwayAreAnotherOne() {
         Lay lay = new Lay(STRIPE.id(), STRIPE.palette().first().name(), 0.6, 45, 3, -4, 12, true, 0.5,
-                BlendMode.MULTIPLY, true);
+                BlendMode.MULTIPLY, true, Optional.of(new Fade(Fade.Way.ROUND, new Place(1, 2), new Place(30, 4))));
         Article worn = sheet("a", Optional.of(lay));
         Swap swap = new Swap(STRIPE, DOTS);
         assertThat(swap.count(worn)).isEqualTo(1);

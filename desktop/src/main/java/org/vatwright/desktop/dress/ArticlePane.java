@@ -153,8 +153,8 @@ final class ArticlePane extends ClothPane {
     private Cut seen() {
         Article judged = studio.dressHand().judge().on(article);
         List<Piece> pieces = cut.pieces().stream().filter(this::beside).toList();
-        return new Cut(judged, cut.widthMm(), cut.heightMm(), pieces,
-                pieces.size() == cut.pieces().size() ? cut.lines() : List.of());
+        return cut.with().article(judged).pieces(pieces)
+                .lines(pieces.size() == cut.pieces().size() ? cut.lines() : List.of()).build();
     }
 
     private Project judged() {

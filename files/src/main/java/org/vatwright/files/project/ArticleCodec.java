@@ -8,6 +8,7 @@ import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Dressing;
 import org.vatwright.core.dress.Dressings;
 import org.vatwright.core.dress.Setting;
+import org.vatwright.core.dress.Whole;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Id;
 import org.vatwright.files.json.Json;
@@ -38,6 +39,10 @@ final class ArticleCodec {
         ObjectNode worn = out.putObject("dressings");
         new TreeMap<>(article.dressings().byPiece())
                 .forEach((piece, dressing) -> worn.set(piece.text(), LayCodec.write(dressing)));
+        ObjectNode whole = FinishCodec.write(article.dressings().whole());
+        if (!whole.isEmpty()) {
+            out.set("whole", whole);
+        }
         return out;
     }
 
@@ -46,8 +51,8 @@ final class ArticleCodec {
         return switch (in.text("kind")) {
             case "flat" -> FlatCodec.read(in, links, dressings(in));
             case "lettering" -> lettering(in.only("id", "kind", "name", "text", "typeface", "heightMm", "eachOwn",
-                    "stroke", "setting", "dressings"));
-            case "sheet" -> sheet(in.only("id", "kind", "name", "widthMm", "heightMm", "dpi", "dressings"));
+                    "stroke", "setting", "dressings", "whole"));
+            case "sheet" -> sheet(in.only("id", "kind", "name", "widthMm", "heightMm", "dpi", "dressings", "whole"));
             default -> throw in.at("kind").wrong("should be \"flat\", \"lettering\" or \"sheet\"");
         };
     }
@@ -77,14 +82,15 @@ final class ArticleCodec {
     }
 
     private static Dressings dressings(JsonIn in) {
+        Whole whole = in.has("whole") ? in.at("whole").placed(FinishCodec::read) : Whole.PLAIN;
+        Map<Id, Dressing> byPiece = new LinkedHashMap<>();
         if (!in.has("dressings")) {
-            return Dressings.NONE;
+            return new Dressings(byPiece, whole);
         }
         JsonIn worn = in.at("dressings");
-        Map<Id, Dressing> byPiece = new LinkedHashMap<>();
         for (String piece : worn.names()) {
             byPiece.put(worn.placed(() -> new Id(piece)), worn.at(piece).placed(LayCodec::read));
         }
-        return new Dressings(byPiece);
+        return new Dressings(byPiece, whole);
     }
 }

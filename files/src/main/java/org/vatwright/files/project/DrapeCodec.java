@@ -49,7 +49,7 @@ public final class DrapeCodec {
         out.putArray("cloth").add(box.x()).add(box.y()).add(box.width()).add(box.height());
     }
 
-    private static ObjectNode places(ObjectNode out, List<Place> places) {
+    static ObjectNode places(ObjectNode out, List<Place> places) {
         ArrayNode all = out.putArray("points");
         places.forEach(p -> all.addArray().add(p.x()).add(p.y()));
         return out;
@@ -86,7 +86,7 @@ public final class DrapeCodec {
         return new Box(n.get(0), n.get(1), n.get(2), n.get(3));
     }
 
-    private static List<Place> places(JsonIn in) {
+    static List<Place> places(JsonIn in) {
         List<Place> all = new ArrayList<>();
         for (List<Double> pair : in.list("points", DrapeCodec::pair)) {
             all.add(new Place(pair.get(0), pair.get(1)));

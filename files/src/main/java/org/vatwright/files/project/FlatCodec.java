@@ -67,15 +67,17 @@ final class FlatCodec {
     }
 
     static void stroke(ObjectNode out, Optional<Pen> stroke) {
-        stroke.ifPresent(s -> {
-            ObjectNode pen = out.putObject("stroke").put("colour", s.colour().hex()).put("widthMm", s.widthMm());
-            if (!s.dashesMm().isEmpty()) {
-                s.dashesMm().forEach(pen.putArray("dashesMm")::add);
-            }
-            if (s.side() != Pen.Side.MIDDLE) {
-                pen.put("side", s.side().keyword());
-            }
-        });
+        stroke.ifPresent(s -> pen(out.putObject("stroke"), s));
+    }
+
+    static void pen(ObjectNode out, Pen pen) {
+        out.put("colour", pen.colour().hex()).put("widthMm", pen.widthMm());
+        if (!pen.dashesMm().isEmpty()) {
+            pen.dashesMm().forEach(out.putArray("dashesMm")::add);
+        }
+        if (pen.side() != Pen.Side.MIDDLE) {
+            out.put("side", pen.side().keyword());
+        }
     }
 
     private static ObjectNode seam(Seam seam) {
@@ -96,7 +98,8 @@ final class FlatCodec {
     }
 
     static Article.Flat read(JsonIn in, LinksIn links, Dressings dressings) {
-        in.only("id", "kind", "name", "widthMm", "heightMm", "pieces", "lines", "over", "pairs", "seams", "dressings");
+        in.only("id", "kind", "name", "widthMm", "heightMm", "pieces", "lines", "over", "pairs", "seams", "dressings",
+                "whole");
         return new Article.Flat(FillCodec.id(in), in.text("name"), in.number("widthMm"), in.number("heightMm"),
                 in.list("pieces", FlatCodec::piece),
                 in.list("lines", l -> new Article.Line(Outline.parse(l.only("outline", "stroke").text("outline")),
@@ -129,12 +132,13 @@ final class FlatCodec {
     }
 
     static Optional<Pen> stroke(JsonIn in) {
-        if (!in.has("stroke")) {
-            return Optional.empty();
-        }
-        JsonIn stroke = in.at("stroke").only("colour", "widthMm", "dashesMm", "side");
-        return Optional.of(stroke.placed(() -> new Pen(Rgb.parse(stroke.text("colour")), stroke.number("widthMm"),
-                stroke.list("dashesMm", JsonIn::asNumber), Pen.Side.parse(stroke.text("side", "middle")))));
+        return in.has("stroke") ? Optional.of(pen(in.at("stroke"))) : Optional.empty();
+    }
+
+    static Pen pen(JsonIn in) {
+        in.only("colour", "widthMm", "dashesMm", "side");
+        return in.placed(() -> new Pen(Rgb.parse(in.text("colour")), in.number("widthMm"),
+                in.list("dashesMm", JsonIn::asNumber), Pen.Side.parse(in.text("side", "middle"))));
     }
 
     private static Pair pair(JsonIn in) {

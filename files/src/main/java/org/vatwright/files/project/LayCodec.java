@@ -39,18 +39,22 @@ final class LayCodec {
             ArrayNode stitches = out.putArray("stitches");
             dressing.stitches().forEach(s -> stitches.add(StitchCodec.write(s)));
         }
+        if (!dressing.effects().isEmpty()) {
+            ArrayNode effects = out.putArray("effects");
+            dressing.effects().forEach(e -> effects.add(EffectCodec.write(e)));
+        }
         return out;
     }
 
     static Dressing read(JsonIn in) {
-        in.only("lay", "drape", "shade", "light", "prints", "stitches");
+        in.only("lay", "drape", "shade", "light", "prints", "stitches", "effects");
         return new Dressing(in.has("lay") ? Optional.of(in.at("lay").placed(LayCodec::lay)) : Optional.empty(),
                 in.has("drape") ? Optional.of(in.at("drape").placed(DrapeCodec::read)) : Optional.empty(),
                 in.number("shade", 0), in.number("light", 0), in.list("prints", LayCodec::print),
-                in.list("stitches", StitchCodec::read));
+                in.list("stitches", StitchCodec::read), in.list("effects", EffectCodec::read));
     }
 
-    private static ObjectNode write(Lay lay) {
+    static ObjectNode write(Lay lay) {
         ObjectNode out = Json.object().put("design", lay.design().text()).put("colourway", lay.colourway())
                 .put("scale", lay.scale()).put("grainDeg", lay.grainDeg());
         out.putArray("start").add(lay.startX()).add(lay.startY());
@@ -61,13 +65,17 @@ final class LayCodec {
             out.put("flipped", true);
         }
         out.put("opacity", lay.opacity()).put("mode", lay.mode().keyword());
-        return lay.together() ? out.put("together", true) : out;
+        if (lay.together()) {
+            out.put("together", true);
+        }
+        lay.fade().ifPresent(f -> out.set("fade", FinishCodec.write(f)));
+        return out;
     }
 
     /** Only the design is needed; all else has its neutral value. */
-    private static Lay lay(JsonIn in) {
+    static Lay lay(JsonIn in) {
         in.only("design", "colourway", "scale", "grainDeg", "start", "shearDeg", "flipped", "opacity", "mode",
-                "together");
+                "together", "fade");
         List<Double> start = in.list("start", JsonIn::asNumber);
         if (start.size() != 0 && start.size() != 2) {
             throw in.at("start").wrong("should be two numbers, mm to the right and down");
@@ -75,7 +83,8 @@ final class LayCodec {
         return new Lay(in.at("design").placed(d -> new Id(d.asText())), in.text("colourway", FIRST),
                 in.number("scale", 1), in.number("grainDeg", 0), start.isEmpty() ? 0 : start.get(0),
                 start.isEmpty() ? 0 : start.get(1), in.number("shearDeg", 0), in.truth("flipped", false),
-                in.number("opacity", 1), BlendMode.parse(in.text("mode", "normal")), in.truth("together", false));
+                in.number("opacity", 1), BlendMode.parse(in.text("mode", "normal")), in.truth("together", false),
+                in.has("fade") ? Optional.of(in.at("fade").placed(FinishCodec::fade)) : Optional.empty());
     }
 
     private static ObjectNode write(Print print) {

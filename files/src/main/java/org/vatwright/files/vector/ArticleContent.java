@@ -14,8 +14,10 @@ import org.vatwright.core.dress.ArticleRenderer;
 import org.vatwright.core.dress.Backing;
 import org.vatwright.core.dress.Cut;
 import org.vatwright.core.dress.Dressing;
+import org.vatwright.core.dress.Ground;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Piece;
+import org.vatwright.core.dress.Whole;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Numbers;
@@ -91,6 +93,9 @@ public record ArticleContent(Cut cut, Function<Id, Optional<Design>> designs, Op
         if (dressing.light() > 0) {
             return Optional.of("the light of the picture falls on it");
         }
+        if (dressing.lay().flatMap(Lay::fade).isPresent()) {
+            return Optional.of("its cloth fades out");
+        }
         return dressing.lay().flatMap(l -> designs.apply(l.design())).flatMap(design -> design.usedFills().stream()
                 .filter(Fill::overPiece).findFirst()
                 .map(f -> "the gradient %s runs across the piece".formatted(f.name())));
@@ -112,18 +117,53 @@ public record ArticleContent(Cut cut, Function<Id, Optional<Design>> designs, Op
             }
             Piece bare = piece.with().stroke(Optional.empty()).fill(Optional.empty()).build();
             Raster raster = new ArticleRenderer(designs, TileSource.PAINTED, colourway, phase).render(
-                    new Cut(alone, cut.widthMm(), cut.heightMm(), List.of(bare), List.of()), density, work);
+                    cut.with().article(alone).pieces(List.of(bare)).lines(List.of()).captions(List.of()).build(),
+                    density,
+                    work);
             return new Pixels(raster, plain ? dressing.lay().get() : new Lay(piece.id(), "plain"));
         });
     }
 
+    /** @return why all of it can be one picture only */
+    private Optional<String> wholeReason() {
+        Whole whole = cut.article().dressings().whole();
+        List<String> why = new ArrayList<>();
+        if (!whole.effects().isEmpty() || pieces().stream().anyMatch(p -> !cut.dressing(p).effects().isEmpty())) {
+            why.add("effects");
+        }
+        if (!whole.shades().isEmpty()) {
+            why.add("shading");
+        }
+        if (!whole.callouts().isEmpty()) {
+            why.add("callouts");
+        }
+        if (!whole.ground().equals(Ground.CLEAR)) {
+            why.add("its ground");
+        }
+        return why.isEmpty() ? Optional.empty() : Optional.of(String.join(", ", why));
+    }
+
+    /** @return all of it as it is seen, where what is done to it leaves no shapes */
+    Optional<Raster> flattened() {
+        return wholeReason().map(why -> new ArticleRenderer(designs, TileSource.PAINTED, colourway, phase).render(cut,
+                density, work));
+    }
+
     /** @return what of it is pixels by nature, one sentence each */
     public List<String> embedded() {
+        if (wholeReason().isPresent()) {
+            return List.of(
+                    "all of it is embedded as pixels at %s dpi, for %s; in SVG the outlines of its pieces are kept as paths"
+                            .formatted(Numbers.plain(density.dpi(), 1), wholeReason().get()));
+        }
         Set<String> told = new LinkedHashSet<>();
         picture().ifPresent(p -> told.add("the picture it is drawn over is embedded as it is"));
         for (Piece piece : pieces()) {
             reason(piece).ifPresent(why -> told.add("%s is embedded as pixels at %s dpi, for %s".formatted(
                     piece.name(), Numbers.plain(density.dpi(), 1), why)));
+            if (!cut.dressing(piece).stitches().isEmpty()) {
+                told.add("threads are lines over their shadows, without roundness and twist");
+            }
             worn(piece).ifPresent(w -> told.addAll(Embedded.of(w.cloth().design(), tileDensity(w))));
         }
         return new ArrayList<>(told);

@@ -77,21 +77,30 @@ public final class PdfArticleWriter {
         whole.setBBox(new PDRectangle(w, h));
         whole.setResources(resources);
         try (PDFormContentStream content = new PDFormContentStream(whole)) {
-            if (of.picture().isPresent()) {
-                image(content, of.picture().get());
-            }
-            for (Piece piece : of.pieces()) {
-                of.work().goOn();
-                piece(content, piece);
-            }
-            for (Article.Line line : of.cut().lines()) {
-                line(content, line.outline().path(), line.stroke());
+            Optional<Raster> flattened = of.flattened();
+            if (flattened.isPresent()) {
+                image(content, flattened.get());
+            } else {
+                parts(content);
             }
         }
         try (PDPageContentStream content = new PDPageContentStream(document, page)) {
             // From mm, y down, to points, y up.
             content.transform(new Matrix(scale, 0, 0, -scale, 0, h * scale));
             content.drawForm(whole);
+        }
+    }
+
+    private void parts(PDFormContentStream content) throws IOException {
+        if (of.picture().isPresent()) {
+            image(content, of.picture().get());
+        }
+        for (Piece piece : of.pieces()) {
+            of.work().goOn();
+            piece(content, piece);
+        }
+        for (Article.Line line : of.cut().lines()) {
+            line(content, line.outline().path(), line.stroke());
         }
     }
 

@@ -62,6 +62,18 @@ public final class SvgArticleWriter {
         xml.start("svg", "xmlns", "http://www.w3.org/2000/svg", "xmlns:xlink", "http://www.w3.org/1999/xlink", "width",
                 w + "mm", "height", h + "mm", "viewBox", "0 0 " + w + " " + h);
         xml.text("title", of.cut().article().name());
+        Optional<Raster> flattened = of.flattened();
+        if (flattened.isPresent()) {
+            image(flattened.get());
+            for (Piece piece : of.pieces()) {
+                xml.start("g");
+                xml.text("title", piece.name());
+                xml.empty("path", "d", data(piece.seen().path()), "fill", "none");
+                xml.end();
+            }
+            xml.close();
+            return;
+        }
         if (of.picture().isPresent()) {
             image(of.picture().get());
         }

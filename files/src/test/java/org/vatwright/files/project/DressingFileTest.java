@@ -28,6 +28,21 @@ import org.vatwright.core.drape.Panel;
 import org.vatwright.core.drape.Place;
 import org.vatwright.core.drape.Round;
 import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Callout;
+import org.vatwright.core.dress.Fade;
+import org.vatwright.core.dress.Finishes;
+import org.vatwright.core.dress.Ground;
+import org.vatwright.core.dress.Whole;
+import org.vatwright.core.effect.Blur;
+import org.vatwright.core.effect.CastShadow;
+import org.vatwright.core.effect.Halo;
+import org.vatwright.core.effect.Relief;
+import org.vatwright.core.effect.ToothWear;
+import org.vatwright.core.finish.Confine;
+import org.vatwright.core.finish.ShadeStroke;
+import org.vatwright.core.pattern.Effect;
+import org.vatwright.core.tooth.ToothForm;
+import org.vatwright.core.tooth.ToothKind;
 import org.vatwright.core.dress.Backing;
 import org.vatwright.core.dress.Dressing;
 import org.vatwright.core.dress.Dressings;
@@ -77,7 +92,11 @@ class DressingFileTest {
     private static Dressing dressing(Random random, int kind) {
         Lay lay = new Lay(new Id("gangway"), "Morning").with().scale(0.1 + random.nextDouble()).grainDeg(-33.25)
                 .startX(random.nextGaussian()).shearDeg(kind * 4).flipped(kind % 2 == 0).opacity(0.75)
-                .mode(BlendMode.MULTIPLY).together(kind == 1).build();
+                .mode(BlendMode.MULTIPLY).together(kind == 1)
+                .fade(kind == 0
+                        ? Optional.empty()
+                        : Optional.of(new Fade(Fade.Way.values()[kind % 2], place(random), place(random))))
+                .build();
         List<Print> prints = kind < 3
                 ? List.of()
                 : List.of(new Print(new Id("terns"), "Fog", 2, 3, true, random.nextDouble(), 7, 0.3, -12.5, 0.9),
@@ -87,7 +106,35 @@ class DressingFileTest {
                         ? List.of()
                         : List.of(Stitching.fresh(Stitching.Kind.BLANKET, new Rgb(kind, 2, 3)),
                                 new Stitching(Stitching.Kind.ZIGZAG, -random.nextDouble(), 3, 1.5, -20, 2, 4.5,
-                                        new Rgb(200, 10, kind), 0.7, 0.25)));
+                                        new Rgb(200, 10, kind), 0.7, 0.25)),
+                kind == 0 ? List.of() : effects(random));
+    }
+
+    private static List<Effect> effects(Random random) {
+        return List.of(new Blur(random.nextDouble()), Relief.fresh().withHeightMm(random.nextDouble()),
+                new ToothWear(ToothForm.of(ToothKind.PAPER, 2).withAmount(random.nextDouble())),
+                new CastShadow(3, 120, random.nextDouble(), 0.5, Finishes.ink(new Rgb(1, 2, 3))),
+                new Halo(false, 2, random.nextDouble(), true, Finishes.ink(new Rgb(250, 2, 3))));
+    }
+
+    private static Whole whole(Random random, int round) {
+        Lay lay = new Lay(new Id("gangway"), "Morning").withGrainDeg(random.nextDouble());
+        List<ShadeStroke> shades = new ArrayList<>();
+        List<Confine> limits = List.of(Confine.FREE, new Confine.OfPiece(new Id("piece-1"), true),
+                new Confine.OfPiece(new Id("piece-2"), false),
+                new Confine.OfPath(Outline.of(new Rectangle2D.Double(1, 2, 30, random.nextDouble())), true));
+        for (ShadeStroke.Kind kind : ShadeStroke.Kind.values()) {
+            shades.add(new ShadeStroke(kind, List.of(place(random), place(random)), 5 + random.nextDouble(),
+                    random.nextDouble(), random.nextDouble(), limits.get(kind.ordinal() % 4), kind.ordinal() == 2));
+        }
+        Pen border = new Pen(new Rgb(9, 9, round), 0.5);
+        return new Whole(
+                round == 0 ? Ground.CLEAR : round == 1 ? new Ground.OneInk(new Rgb(1, 2, 3)) : new Ground.OfDesign(lay),
+                round == 2 ? List.of() : effects(random), shades, 0.5 + random.nextDouble(),
+                List.of(new Callout(Callout.Form.ROUND, place(random), place(random), 40 + random.nextDouble(), 2.5,
+                        border, true, "the hem", false),
+                        new Callout(Callout.Form.SQUARE, place(random), place(random), 40, 0.5, border, false, "",
+                                true)));
     }
 
     @Test
@@ -118,7 +165,7 @@ class DressingFileTest {
                             new Seam.Edge(pieces.get(2).id(), 0.9, 0.2, false), List.of(new Seam.Notch(0.25, 0.5)),
                             false,
                             Seam.Meets.LEVEL), Seam.laidOn(pieces.get(3).id(), pieces.get(4).id())),
-                    new Dressings(worn));
+                    new Dressings(worn, whole(random, round)));
             Project project = DemoCommission.load().withArticles(List.of(flat));
             project = project.withJobs(List.of());
             Path file = folder.resolve("round-" + round + ".vatwright");
