@@ -94,12 +94,18 @@ final class Laying {
     }
 
     private void lay(int[] out, int top, ShapeMask mask, Raster cloth, double opacity, BlendMode mode, Work work) {
+        int[] shares = new int[256];
+        for (int cover = 0; cover < 256; cover++) {
+            shares[cover] = (int) Math.round(opacity * cover / 255 * 256);
+        }
         Rows.each(mask.height(), 32, work.telling(share -> {}), (from, to) -> {
             for (int row = from; row < to; row++) {
                 int at = (mask.y() - top + row) * frame.width() + mask.x() - frame.left();
                 for (int x = 0; x < mask.width(); x++) {
                     int cover = mask.cover()[row * mask.width() + x] & 255;
-                    if (cover > 0) {
+                    if (cover > 0 && mode == BlendMode.NORMAL) {
+                        out[at + x] = Compositor.normal(out[at + x], cloth.at(x, row), shares[cover]);
+                    } else if (cover > 0) {
                         out[at + x] = Compositor.blended(out[at + x], cloth.at(x, row), opacity * cover / 255, mode);
                     }
                 }

@@ -26,8 +26,11 @@ public final class Raster {
     }
 
     private static int checked(int width, int height) {
-        Require.that(width >= 1 && height >= 1 && (long) width * height <= MOST_PX,
-                "%,d x %,d pixels would have to be held at once; %,d in all is the most: lower the density or the size"
+        boolean fits = width >= 1 && height >= 1 && (long) width * height <= MOST_PX;
+        // Many small ones are made: words are put together only when they are said.
+        Require.that(fits, fits
+                ? ""
+                : "%,d x %,d pixels would have to be held at once; %,d in all is the most: lower the density or the size"
                         .formatted(width, height, MOST_PX));
         return width * height;
     }

@@ -38,6 +38,36 @@ public final class SeamFinder {
         return found;
     }
 
+    /** @return with what is found there; seams that are known, with what their maker set of them, stay as they are */
+    public static Article.Flat sewn(Article.Flat article, double toleranceMm) {
+        List<Seam> all = new ArrayList<>(article.seams());
+        found(article, toleranceMm).stream().filter(f -> article.seams().stream().noneMatch(s -> same(s, f)))
+                .forEach(all::add);
+        return article.with().seams(all).build();
+    }
+
+    private static boolean same(Seam known, Seam found) {
+        Seam way = known.first().piece().equals(found.first().piece()) ? known : known.turned();
+        boolean pieces = way.first().piece().equals(found.first().piece())
+                && way.second().piece().equals(found.second().piece());
+        return pieces && (known.laidOn() && found.laidOn() || overlap(way.first(), found.first()));
+    }
+
+    /** @return whether the middle of either stretch lies on the other */
+    private static boolean overlap(Seam.Edge a, Seam.Edge b) {
+        return holds(a, middle(b)) || holds(b, middle(a));
+    }
+
+    private static double middle(Seam.Edge e) {
+        double far = (e.to() - e.from() + 1) % 1;
+        return (e.from() + (far == 0 ? 1 : far) / 2) % 1;
+    }
+
+    private static boolean holds(Seam.Edge e, double share) {
+        double far = (e.to() - e.from() + 1) % 1;
+        return (share - e.from() + 1) % 1 <= (far == 0 ? 1 : far);
+    }
+
     private static boolean near(Piece a, Piece b, double toleranceMm) {
         var box = a.outline().bounds();
         box.setRect(box.getX() - toleranceMm, box.getY() - toleranceMm, box.getWidth() + 2 * toleranceMm,

@@ -54,6 +54,16 @@ class SeamFinderTest {
     }
 
     @Test
+    void foundOnceMoreSeamsKeepWhatWasSetOfThem() {
+        List<Seam> found = SeamFinder.found(smock(), 2);
+        Seam level = found.get(1).turned().withMeets(Seam.Meets.LEVEL).withNotch(new Seam.Notch(0.5, 0.4));
+        Seam pocket = found.getFirst().withMeets(Seam.Meets.UPRIGHT);
+        Article.Flat sewn = SeamFinder.sewn(smock().with().seams(List.of(level, pocket)).build(), 2);
+        assertThat(sewn.seams()).containsExactly(level, pocket, found.get(2));
+        assertThat(SeamFinder.sewn(sewn, 2)).isEqualTo(sewn);
+    }
+
+    @Test
     void aChainGoesFromPieceToPieceAndTellsItsOrder() {
         Article.Flat smock = smock().with().seams(SeamFinder.found(smock(), 2)).build();
         Lay lay = new Lay(DOTS.id(), DOTS.palette().first().name());

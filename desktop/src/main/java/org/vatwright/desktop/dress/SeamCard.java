@@ -68,7 +68,7 @@ final class SeamCard extends VBox {
     }
 
     private void find() {
-        DressEdits.flat(studio, "find the seams", f -> f.with().seams(SeamFinder.found(f, toleranceMm)).build());
+        DressEdits.flat(studio, "find the seams", f -> SeamFinder.sewn(f, toleranceMm));
         flat().filter(f -> f.seams().isEmpty()).ifPresent(f -> studio.say(Message.hint(
                 "No edges lie within %s mm of each other; try more, or sew one by hand.".formatted(toleranceMm))));
     }
