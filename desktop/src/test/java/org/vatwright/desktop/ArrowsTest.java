@@ -26,7 +26,8 @@ class ArrowsTest {
             .importPackages("org.vatwright");
 
     /** From the top; each may use only those after it. */
-    private static final String[] CORE = {"project", "catalogue", "inspect", "sewing", "dress", "finish", "stitch", "drape",
+    private static final String[] CORE = {"project", "catalogue", "inspect", "sewing", "dress", "finish", "stitch",
+            "drape",
             "render",
             "effect",
             "family.stripe",

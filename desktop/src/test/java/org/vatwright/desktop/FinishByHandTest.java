@@ -27,7 +27,7 @@ class FinishByHandTest extends AtTheDemo {
         hand.click("stage-dress");
         hand.click("article-Crew-smock");
         hand.click("piece-3");
-        hand.click("chapter-finish");
+        hand.click("chapter-edge");
         piece = hand.studio().selection().pieces().iterator().next();
     }
 

@@ -20,7 +20,6 @@ public final class CalloutSteps {
 
     /** The measure is about so long, as a share of the window. */
     private static final double BAR = 0.35;
-    private static final double BAR_FROM_EDGE = 0.17;
     /** Height of capitals of its words, as a share of the window. */
     private static final double WORDS = 0.055;
     private static final double LEAST_WORDS_MM = 1.2;
@@ -57,8 +56,19 @@ public final class CalloutSteps {
         return Math.max(LEAST_WORDS_MM, WORDS * c.sizeMm());
     }
 
+    /** Below the window, where cloth does not hide it. */
     private static double barY(Callout c) {
-        return c.middle().y() + c.sizeMm() * (0.5 - BAR_FROM_EDGE);
+        return c.middle().y() + c.sizeMm() / 2 + 1.6 * wordsMm(c);
+    }
+
+    /** The measure stands left of the middle, its words right of it. */
+    private static double shift(Callout c) {
+        return 1.8 * wordsMm(c);
+    }
+
+    /** @return how far below the window its words reach, in mm */
+    private static double below(Callout c) {
+        return (c.scale() ? 2.4 : 0) * wordsMm(c) + (c.caption().isBlank() ? 0 : 2.4 * wordsMm(c));
     }
 
     /** @return the words of a callout, in mm of the article. @param face in which they are set */
@@ -66,11 +76,14 @@ public final class CalloutSteps {
         double high = wordsMm(c);
         List<Outline> all = new ArrayList<>();
         if (!c.caption().isBlank()) {
-            all.addAll(words(c.caption(), face, high, c.middle().x(), c.middle().y() + c.sizeMm() / 2 + 2.2 * high));
+            all.addAll(words(c.caption(), face, high, c.middle().x(),
+                    c.middle().y() + c.sizeMm() / 2 + below(c) - 0.4 * high));
         }
         if (c.scale()) {
             String measure = org.vatwright.core.measure.Numbers.plain(measure(c)) + " mm";
-            all.addAll(words(measure, face, high, c.middle().x(), barY(c) - 0.8 * high));
+            double right = c.middle().x() - shift(c) + measure(c) * c.times() / 2 + 0.5 * high;
+            all.addAll(words(measure, face, high, right + TypeLine.set(measure, face, 0).width() * high / 2,
+                    barY(c) + high / 2));
         }
         return all;
     }
@@ -87,8 +100,7 @@ public final class CalloutSteps {
     /** @return how far to the right and down it reaches with its words, in mm */
     static Place reach(Callout c) {
         double pen = c.border().drawnMm();
-        double below = c.caption().isBlank() ? 0 : 3 * wordsMm(c);
-        return new Place(c.middle().x() + c.sizeMm() / 2 + pen, c.middle().y() + c.sizeMm() / 2 + pen + below);
+        return new Place(c.middle().x() + c.sizeMm() / 2 + pen, c.middle().y() + c.sizeMm() / 2 + pen + below(c));
     }
 
     /** @return all of it, to be laid over the article. */
@@ -110,8 +122,9 @@ public final class CalloutSteps {
         steps.add(new Step.Drawn(pen.createStrokedShape(window), colour, null));
         if (c.scale()) {
             double half = measure(c) * c.times() / 2;
+            double left = c.middle().x() - half - shift(c);
             double thick = Math.max(0.2 * wordsMm(c), 1 / px);
-            steps.add(new Step.Drawn(toPx.createTransformedShape(new Rectangle2D.Double(c.middle().x() - half,
+            steps.add(new Step.Drawn(toPx.createTransformedShape(new Rectangle2D.Double(left,
                     barY(c) - thick / 2, 2 * half, thick)), colour, null));
         }
         return steps;

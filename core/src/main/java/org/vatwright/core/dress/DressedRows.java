@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 
+import org.vatwright.core.drape.DrapedPlaces;
 import org.vatwright.core.finish.Confine;
 import org.vatwright.core.finish.ShadePlane;
 import org.vatwright.core.finish.ShadeStroke;
@@ -60,6 +61,7 @@ final class DressedRows implements RowSource {
         ground(whole.ground()).ifPresent(steps::add);
         List<Step> all = new ArrayList<>();
         Rows.map(cut.pieces(), 1, work, this::steps).forEach(all::addAll);
+        whole.trims().forEach(t -> TrimSteps.of(t, making, built).ifPresent(all::add));
         for (ShadeStroke stroke : whole.shades()) {
             if (stroke.confine().on().isEmpty()) {
                 shade(stroke, Optional.empty()).ifPresent(all::add);
@@ -173,7 +175,9 @@ final class DressedRows implements RowSource {
             on = Optional.of(path.path(toPx));
             outside = out;
         }
-        ShadeStroke seen = piece.filter(Piece::aside).map(p -> stroke.moved(p.asideX(), p.asideY())).orElse(stroke);
+        ShadeStroke bent = piece.filter(p -> stroke.carried()).map(p -> stroke.withPoints(DrapedPlaces.seen(
+                stroke.points(), making.cut().dressing(p).drape()))).orElse(stroke);
+        ShadeStroke seen = piece.filter(Piece::aside).map(p -> bent.moved(p.asideX(), p.asideY())).orElse(bent);
         ShadePlane plane = ShadePlane.of(seen, making.density().px(1),
                 new ShadePlane.Area(built.left(), built.top(), built.right(), built.bottom()));
         double share = stroke.strength() * whole().shading();

@@ -41,8 +41,9 @@ public record Dressings(Map<Id, Dressing> byPiece, Whole whole) {
 
     /** @return every design that is seen in it, as often as it is */
     public Stream<Id> designs() {
-        return Stream.concat(whole.ground().design().stream(), byPiece.values().stream().flatMap(d -> Stream
-                .concat(d.lay().map(Lay::design).stream(), d.prints().stream().map(Print::design))));
+        return Stream.concat(Stream.concat(whole.ground().design().stream(), whole.figures().map(Print::design)),
+                byPiece.values().stream().flatMap(d -> Stream
+                        .concat(d.lay().map(Lay::design).stream(), d.prints().stream().map(Print::design))));
     }
 
     /** All that piece wears. */

@@ -54,7 +54,7 @@ record Worn(SampledCloth cloth, ClothMap map, Reading how, double opacity, Blend
      */
     record Making(ArticleRenderer how, Cut cut, Density density, long mostPx, double tolerancePx, Work work) {
 
-        private Colourway worn(Design design, String own) {
+        Colourway worn(Design design, String own) {
             return how.colourway().flatMap(design.palette()::find).orElseGet(() -> design.palette().orFirst(own));
         }
     }

@@ -118,7 +118,9 @@ public record Project(String name, String note, List<Design> designs, List<Artic
                                 .map(p -> p.design().equals(design) && p.colourway().equals(from)
                                         ? p.withColourway(to)
                                         : p)
-                                .toList()))))
+                                .toList())).withWhole(w -> w.eachFigure(
+                                        p -> p.design().equals(design)
+                                                && p.colourway().equals(from) ? p.withColourway(to) : p))))
                         .toList())
                 .withJobs(jobs.stream().map(j -> j.task().design().equals(Optional.of(design))
                         && j.task().worn().equals(Optional.of(from)) ? j.withTask(j.task().in(now)) : j).toList());

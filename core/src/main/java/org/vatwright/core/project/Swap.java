@@ -46,7 +46,11 @@ public record Swap(Design from, Design to) {
                 .prints(d.prints().stream().map(p -> concerns(p)
                         ? p.with().design(to.id()).colourway(colourway(p.colourway())).build()
                         : p).toList())
-                .build()).withWhole(w -> w.ground() instanceof Ground.OfDesign(Lay l) && concerns(l)
+                .build()).withWhole(all -> all.eachFigure(
+                        p -> concerns(p)
+                                ? p.with().design(to.id()).colourway(colourway(p.colourway())).build()
+                                : p))
+                .withWhole(w -> w.ground() instanceof Ground.OfDesign(Lay l) && concerns(l)
                         ? w.withGround(new Ground.OfDesign(l.withDesign(to.id(), colourway(l.colourway()))))
                         : w));
     }

@@ -2,20 +2,17 @@ package org.vatwright.core.sewing;
 
 import java.awt.geom.AffineTransform;
 import java.awt.geom.NoninvertibleTransformException;
-import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 import org.vatwright.core.drape.Drape;
+import org.vatwright.core.drape.DrapedPlaces;
 import org.vatwright.core.drape.Place;
-import org.vatwright.core.drape.View;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Piece;
 import org.vatwright.core.dress.Seam;
-import org.vatwright.core.map.Affine;
-import org.vatwright.core.map.ClothMap;
 import org.vatwright.core.measure.Refusal;
 
 /**
@@ -27,7 +24,6 @@ import org.vatwright.core.measure.Refusal;
 public record SeamLine(List<Place> first, List<Place> second, List<Double> share) {
 
     public static final int PLACES = 240;
-    private static final double FINE = 20;
 
     public static SeamLine of(Article.Flat article, Seam seam) {
         Piece one = piece(article, seam.first().piece());
@@ -88,19 +84,7 @@ public record SeamLine(List<Place> first, List<Place> second, List<Double> share
 
     /** @return the places of the flat cloth that are seen there */
     static List<Place> cloth(List<Place> seen, Optional<Drape> drape) {
-        if (drape.filter(d -> !d.atRest()).isEmpty()) {
-            return seen;
-        }
-        Rectangle2D box = new Rectangle2D.Double(seen.getFirst().x() * FINE, seen.getFirst().y() * FINE, 1, 1);
-        seen.forEach(p -> box.add(p.x() * FINE, p.y() * FINE));
-        ClothMap map = drape.get().map(new View(FINE, new Affine(0, 1, 0, 0, 0, 1), box, Drape.TRUE_PX));
-        List<Place> cloth = new ArrayList<>();
-        double[] uv = new double[2];
-        for (Place p : seen) {
-            map.at(p.x() * FINE, p.y() * FINE, uv);
-            cloth.add(Double.isFinite(uv[0] + uv[1]) ? new Place(uv[0] / FINE, uv[1] / FINE) : p);
-        }
-        return cloth;
+        return DrapedPlaces.cloth(seen, drape);
     }
 
     /** @return the design's places at places of the cloth, in mm of the design */

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 
+import org.vatwright.core.shape.Outline;
 import org.vatwright.core.stitch.Stitching.Stitch;
 
 /** A line that is sewn along, walked by length, with its corners. */
@@ -68,12 +69,58 @@ final class StitchLine {
         return s[s.length - 1];
     }
 
+    boolean closed() {
+        return closed;
+    }
+
+    /** @return places in [0] x, [1] y; a closed one ends where it begins */
+    double[][] points() {
+        return new double[][]{x.clone(), y.clone()};
+    }
+
+    /** @return the places at which it begins, turns and ends */
+    List<Integer> cornerPlaces() {
+        List<Integer> all = new ArrayList<>();
+        for (double corner : corners) {
+            int at = Arrays.binarySearch(s, corner);
+            all.add(at < 0 ? -at - 1 : at);
+        }
+        all.set(all.size() - 1, s.length - 1);
+        return all;
+    }
+
+    /** @return the same, going so that what is inside of an outline lies to the right */
+    StitchLine rightIsInside(Outline of) {
+        double[] a = at(length() / 2 - 1e-4);
+        double[] b = at(length() / 2 + 1e-4);
+        double far = Math.max(1e-12, Math.hypot(b[0] - a[0], b[1] - a[1]));
+        double step = 1e-3;
+        boolean right = false;
+        boolean left = false;
+        // From a line beside the outline it may be some way to the inside.
+        for (int i = 0; i < 24 && right == left; i++, step *= 2) {
+            double toX = step * (b[1] - a[1]) / far;
+            double toY = -step * (b[0] - a[0]) / far;
+            left = of.contains(a[0] + toX, a[1] + toY);
+            right = of.contains(a[0] - toX, a[1] - toY);
+        }
+        return right || !left ? this : reversed();
+    }
+
+    private StitchLine reversed() {
+        List<double[]> points = new ArrayList<>();
+        for (int i = x.length - 1; i >= (closed ? 1 : 0); i--) {
+            points.add(new double[]{x[i], y[i]});
+        }
+        return of(points, closed, Math.toRadians(20));
+    }
+
     double[] corners() {
         return corners.clone();
     }
 
     /** @return whether it closes without a corner at its beginning */
-    private boolean round() {
+    boolean round() {
         int last = x.length - 1;
         return closed && turn(last - 1, last, 0, 1) < Math.toRadians(20);
     }

@@ -10,6 +10,7 @@ import org.vatwright.core.pattern.Shows;
 import org.vatwright.core.raster.BlendMode;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.effect.EffectLine;
 import org.vatwright.desktop.recipe.RecipeActions;
 import org.vatwright.desktop.studio.Studio;
 
@@ -22,6 +23,7 @@ final class SurfaceChapter extends Chapter {
     private final LivePicker<BlendMode> blend;
     private final ShowsRow shows;
     private final FadeRows fade;
+    private final LayerEffects worn;
     private final EffectLine effects;
 
     /** What else takes room; when it changes, the pictures of blends open or close. */
@@ -34,7 +36,8 @@ final class SurfaceChapter extends Chapter {
         RecipeActions all = new RecipeActions(studio);
         opacity = NumberRow.number(studio, "Opacity", "opacity", "%", 1, 5, percent -> all.change(
                 "opacity %s %%".formatted(Numbers.plain(percent)), l -> l.withOpacity(percent / 100)));
-        effects = new EffectLine(studio, () -> studio.design().ifPresent(d -> studio.layer()
+        worn = new LayerEffects(studio);
+        effects = new EffectLine(studio, worn, () -> studio.design().ifPresent(d -> studio.layer()
                 .ifPresent(l -> show(d, studio.colourway(d), l))));
         blend = new LivePicker<>(studio, "", "blend", List.of(BlendMode.values()), BlendMode::words, PICTURES,
                 m -> all.change("blend " + m.words(), l -> l.withMode(m)));
@@ -54,7 +57,7 @@ final class SurfaceChapter extends Chapter {
     @Override
     void show(Design design, Colourway colourway, Layer layer) {
         opacity.show(100 * layer.opacity());
-        effects.show(design, colourway, layer);
+        worn.seen().ifPresent(effects::show);
         // While numbers of an effect stand open, what else there is gives them its room.
         Ui.show(shows, !effects.isOpen());
         Ui.show(fade, !effects.isOpen());

@@ -13,6 +13,7 @@ public final class ClothImage extends ImageView {
 
     private final LiveCloth live;
     private Object shown;
+    private Runnable next = () -> {};
 
     public ClothImage() {
         this(false);
@@ -62,6 +63,11 @@ public final class ClothImage extends ImageView {
                 (int) (y * getImage().getHeight() / getFitHeight()));
     }
 
+    /** @param then done once the next true picture is shown */
+    public void whenShown(Runnable then) {
+        next = then;
+    }
+
     private void take(LiveCloth.Picture picture) {
         Raster raster = picture.raster();
         WritableImage image = getImage() instanceof WritableImage w && w.getWidth() == raster.width()
@@ -69,5 +75,10 @@ public final class ClothImage extends ImageView {
         image.getPixelWriter().setPixels(0, 0, raster.width(), raster.height(), PixelFormat.getIntArgbPreInstance(),
                 raster.argb(), 0, raster.width());
         setImage(image);
+        if (picture.trueOne()) {
+            Runnable then = next;
+            next = () -> {};
+            then.run();
+        }
     }
 }

@@ -3,6 +3,7 @@ package org.vatwright.desktop.control;
 import java.util.List;
 import java.util.function.Consumer;
 
+import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
@@ -12,6 +13,9 @@ public final class ChapterLine extends HBox {
 
     /** @param id for its button, as "chapter-" and this */
     public record Name(String id, String title) {}
+
+    private static final PseudoClass MANY = PseudoClass.getPseudoClass("many");
+    private static final int FEW = 6;
 
     private final Consumer<String> open;
     private List<Name> names = List.of();
@@ -26,6 +30,7 @@ public final class ChapterLine extends HBox {
     public void show(List<Name> all, String now) {
         if (!all.equals(names)) {
             names = all;
+            pseudoClassStateChanged(MANY, all.size() > FEW);
             getChildren().setAll(all.stream().map(this::button).toList());
         }
         for (int i = 0; i < names.size(); i++) {

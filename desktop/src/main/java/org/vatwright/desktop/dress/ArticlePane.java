@@ -54,6 +54,10 @@ final class ArticlePane extends ClothPane {
     private Optional<ArticleGrips> held = Optional.empty();
     private boolean showsSeams;
     private final DrapeGrips drape;
+    private final ShadeGrips shading;
+    private final CalloutGrips callouts;
+    private final FadeGrips fading;
+    private String open = "";
     private final SVGPath lit = new SVGPath();
     private final ScaleBar bar = new ScaleBar();
     private Article article;
@@ -77,7 +81,10 @@ final class ArticlePane extends ClothPane {
         seams = new SeamMarks(studio);
         // Who comes first takes hold first.
         drape = new DrapeGrips(studio);
-        grips = List.of(new ToolGrips(studio), drape, new PrintGrips(studio));
+        shading = new ShadeGrips(studio, cloth);
+        callouts = new CalloutGrips(studio);
+        fading = new FadeGrips(studio);
+        grips = List.of(new ToolGrips(studio), shading, callouts, fading, drape, new PrintGrips(studio));
         getChildren().addAll(under, cloth, lit, marks, seams);
         getChildren().addAll(grips);
         getChildren().add(bar);
@@ -171,9 +178,13 @@ final class ArticlePane extends ClothPane {
     /** @param open the chapter that stands open: seams are seen with theirs, a drape in those of the cloth */
     void showFor(String open) {
         boolean bends = open.equals("lay") || open.equals("drape");
-        if (open.equals("seams") != showsSeams || bends != drape.shown()) {
+        if (!open.equals(this.open)) {
+            this.open = open;
             showsSeams = open.equals("seams");
             drape.shown(bends);
+            shading.shown(open.equals("light"));
+            callouts.shown(open.equals("callouts"));
+            fading.shown(open.equals("lay"));
             update();
         }
     }

@@ -26,15 +26,19 @@ import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.frame.Desk;
 import org.vatwright.desktop.frame.StageView;
+import org.vatwright.desktop.studio.DressHand;
 import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
 import org.vatwright.files.blank.Blanks;
 
+import javafx.event.EventHandler;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -42,8 +46,8 @@ import javafx.scene.layout.VBox;
 /** Dress: the article large, its pieces, the lay of what is chosen. */
 public final class DressStage extends StageView {
 
-    private static final List<String> PIECES = List.of("lay", "drape", "seams", "figure", "finish", "piece");
-    private static final List<String> LETTERS = List.of("lay", "drape", "figure", "finish", "piece");
+    private static final List<String> PIECES = List.of("lay", "drape", "seams", "figure", "edge", "light", "piece");
+    private static final List<String> LETTERS = List.of("lay", "drape", "figure", "edge", "light", "piece");
 
     private final Desk desk;
     private final ArticlePane pane;
@@ -59,6 +63,8 @@ public final class DressStage extends StageView {
     private final FigureCard figures;
     private final PieceCard piece;
     private final FinishCard finish;
+    private final LightCard light;
+    private final CalloutCard callouts;
     private final DrawingCard drawing;
     private final ChapterLine chapters = new ChapterLine(this::open);
     /** Which chapter is open while pieces are chosen, and while none are. */
@@ -85,6 +91,8 @@ public final class DressStage extends StageView {
         figures = new FigureCard(studio);
         piece = new PieceCard(studio);
         finish = new FinishCard(studio);
+        light = new LightCard(studio);
+        callouts = new CalloutCard(studio);
         drawing = new DrawingCard(studio, desk);
         articles = new ArticleStrip(studio, addMenu());
         empty = new FirstSteps("Nothing to dress yet", List.of(
@@ -105,8 +113,30 @@ public final class DressStage extends StageView {
         pieceCard = Ui.column(6,
                 Ui.row(Ui.label("Pieces", "card-title"), Ui.spring(), Ui.link("choose all", this::all)),
                 pieces, several);
-        column().getChildren().addAll(card, pieceCard, chapters, cloths, lay, drape, seams, figures, finish, piece,
+        EventHandler<KeyEvent> keys = this::putDown;
+        // Focus may be nowhere, as when what had it is gone.
+        middle().sceneProperty().addListener((o, was, is) -> {
+            if (was != null) {
+                was.removeEventHandler(KeyEvent.KEY_PRESSED, keys);
+            }
+            if (is != null) {
+                is.addEventHandler(KeyEvent.KEY_PRESSED, keys);
+            }
+        });
+        column().getChildren().addAll(card, pieceCard, chapters, cloths, lay, drape, seams, figures, finish, light,
+                callouts, piece,
                 drawing);
+    }
+
+    /** Wherever the focus is, Esc empties the hand. */
+    private void putDown(KeyEvent e) {
+        boolean holds = studio.dressHand().tool() != DressHand.Tool.NONE
+                || studio.dressHand().shade().kind().isPresent();
+        if (e.getCode() == KeyCode.ESCAPE && holds) {
+            studio.holdDress(h -> h.with().tool(DressHand.Tool.NONE).shade(h.shade().withKind(Optional.empty()))
+                    .build());
+            e.consume();
+        }
     }
 
     private void open(String chapter) {
@@ -125,7 +155,9 @@ public final class DressStage extends StageView {
         List<ChapterLine.Name> names = new ArrayList<>();
         for (String name : chosen
                 ? flat ? PIECES : LETTERS
-                : flat ? List.of("cloths", "seams", "drawing") : List.of("cloths")) {
+                : flat
+                        ? List.of("cloths", "seams", "light", "callouts", "drawing")
+                        : List.of("cloths", "light", "callouts")) {
             names.add(new ChapterLine.Name(name, name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1)));
         }
         String now = chosen ? open : openForAll;
@@ -139,7 +171,7 @@ public final class DressStage extends StageView {
         String shown = chosen ? open : openForAll;
         chapters.show(names, shown);
         Map<String, Node> cards = Map.of("lay", lay, "drape", drape, "seams", seams, "figure", figures, "piece", piece,
-                "finish", finish,
+                "edge", finish, "light", light, "callouts", callouts,
                 "cloths", cloths, "drawing", drawing);
         cards.forEach((name, card) -> Ui.show(card, name.equals(shown)));
         switch (shown) {
@@ -148,7 +180,9 @@ public final class DressStage extends StageView {
             case "seams" -> seams.show(article);
             case "figure" -> figures.show(cut);
             case "piece" -> piece.show(article);
-            case "finish" -> finish.show(article);
+            case "edge" -> finish.show(article);
+            case "light" -> light.show(article);
+            case "callouts" -> callouts.show(article);
             case "drawing" -> drawing.show(article);
             default -> cloths.show(article);
         }

@@ -14,7 +14,7 @@ final class FinishCard extends VBox {
 
     FinishCard(Studio studio) {
         super(10);
-        setId("finish");
+        setId("edge");
         outline = new OutlineCard(studio);
         stitches = new StitchCard(studio);
         getChildren().addAll(stitches, outline);

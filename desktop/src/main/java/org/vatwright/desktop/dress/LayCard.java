@@ -57,6 +57,9 @@ final class LayCard extends VBox {
     private final ComboBox<String> mode = new ComboBox<>();
     private final CheckBox together = new CheckBox("its gradient over all such pieces together");
     private final VBox worn = new VBox(7);
+    private static final double BLEND_WIDE = 92;
+
+    private final FadeRow fade;
     private final VBox bare = new VBox(8);
     private boolean showing;
 
@@ -91,6 +94,7 @@ final class LayCard extends VBox {
         opacity = NumberRow.number(studio, "Opacity", "opacity of the lay", "%", 1, 5,
                 n -> studio.editLays("lay opacity %s %%".formatted(Numbers.plain(n)), l -> l.withOpacity(n / 100)));
         mode.setAccessibleText("Blend mode of the lay");
+        mode.setPrefWidth(BLEND_WIDE);
         mode.getItems().setAll(List.of(BlendMode.values()).stream().map(BlendMode::words).toList());
         mode.setOnAction(e -> {
             int index = mode.getSelectionModel().getSelectedIndex();
@@ -102,6 +106,7 @@ final class LayCard extends VBox {
         together.setOnAction(e -> studio.editLays(
                 together.isSelected() ? "gradient over all pieces together" : "gradient over each piece",
                 l -> l.withTogether(together.isSelected())));
+        fade = new FadeRow(studio);
         Button take = Ui.link("take another piece's", () -> studio.holdDress(h -> h.withTool(DressHand.Tool.TAKE)));
         take.setId("lay-take");
         Button rule = Ui.link("all pieces by rule", this::byRule);
@@ -114,7 +119,8 @@ final class LayCard extends VBox {
         worn.getChildren().addAll(frame, Ui.labelled("Design", design), Ui.labelled("Colourway", colourway),
                 Ui.pair(scale, repeat),
                 Ui.row(dial, turned), Ui.pair(startX, startY), Ui.row(home, Ui.spring(), take),
-                Ui.pair(shear, opacity), Ui.labelled("Blend", mode), Ui.row(flipped, Ui.spring(), upright), onItsHead,
+                Ui.pair(shear, opacity), Ui.row(Ui.label("Blend", "field-label"), mode, Ui.spring(), fade),
+                Ui.row(flipped, Ui.spring(), upright), onItsHead,
                 together, Ui.row(rule, Ui.spring(), Ui.link("take the cloth off", this::strip)));
         Button dress = Ui.button("Lay the design here", () -> studio.editLays("lay the design", l -> l));
         dress.setId("lay-here");
@@ -210,6 +216,7 @@ final class LayCard extends VBox {
         scale.show(100 * lay.scale());
         grain.show(lay.grainDeg());
         shear.show(lay.shearDeg());
+        fade.show(lay);
         flipped.setSelected(lay.flipped());
         boolean up = studio.project().design(lay.design()).filter(Design::upright).isPresent();
         upright.setSelected(up);

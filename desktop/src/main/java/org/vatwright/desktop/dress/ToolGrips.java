@@ -25,6 +25,7 @@ import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.DressEdits;
 import org.vatwright.desktop.studio.DressHand.Tool;
 import org.vatwright.desktop.studio.Message;
+import org.vatwright.desktop.studio.ShadeHand;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.control.Label;
@@ -78,6 +79,7 @@ final class ToolGrips extends ArticleGrips {
             case NOTCH -> second
                     ? "Now click where it meets on the other edge."
                     : "Click on an edge of a seam where a notch is.";
+            case LIMIT -> "Click corner after corner around what is to be shaded; click the first one to close.";
             case SEW -> second
                     ? "Now pull along the edge that is sewn to it, the same way."
                     : "Pull along an edge that is sewn.";
@@ -170,7 +172,7 @@ final class ToolGrips extends ArticleGrips {
         start = at(e);
         end = null;
         switch (tool()) {
-            case DRAW -> corner(e);
+            case DRAW, LIMIT -> corner(e);
             case TAKE -> take(e);
             case TAKE_DRAPE -> takeDrape(e);
             case NOTCH -> notch();
@@ -192,6 +194,12 @@ final class ToolGrips extends ArticleGrips {
 
     private void close() {
         Outline outline = Outline.of(path(true));
+        if (tool() == Tool.LIMIT) {
+            done();
+            studio.holdDress(h -> h.shading(s -> s.with().path(Optional.of(outline)).keep(ShadeHand.Keep.PATH)
+                    .build()));
+            return;
+        }
         Id id = Id.fresh();
         done();
         DressEdits.flat(studio, "draw a piece", f -> Cutting.added(f, new Piece(id, "piece " + (f.pieces().size() + 1),
@@ -259,7 +267,7 @@ final class ToolGrips extends ArticleGrips {
 
     @Override
     void drag(MouseEvent e) {
-        if (tool() == Tool.DRAW && !corners.isEmpty()) {
+        if ((tool() == Tool.DRAW || tool() == Tool.LIMIT) && !corners.isEmpty()) {
             Corner last = corners.removeLast();
             Place at = at(e);
             corners.add(new Corner(last.at, at.x() - last.at.x(), at.y() - last.at.y()));

@@ -11,6 +11,7 @@ import org.vatwright.core.dress.Cut;
 import org.vatwright.core.dress.Dressing;
 import org.vatwright.core.dress.Piece;
 import org.vatwright.core.dress.Print;
+import org.vatwright.core.dress.Whole;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.sewing.Across;
 
@@ -70,6 +71,11 @@ public final class DressEdits {
     public static Optional<Id> piece(Studio studio) {
         Set<Id> chosen = studio.selection().pieces();
         return chosen.size() == 1 ? chosen.stream().findFirst() : Optional.empty();
+    }
+
+    /** Changes what the article wears as a whole. */
+    public static boolean whole(Studio studio, String name, UnaryOperator<Whole> change) {
+        return studio.editArticle(name, a -> a.withDressings(a.dressings().withWhole(change)));
     }
 
     /** Changes a flat. */

@@ -2,6 +2,7 @@ package org.vatwright.desktop.studio;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 
 import org.vatwright.core.dress.Judge;
 import org.vatwright.core.measure.Id;
@@ -16,16 +17,24 @@ import org.vatwright.core.measure.Id;
  * @param figure the chosen figure of the chosen piece, by its place; -1 for none
  * @param measuredMm the measure that was taken on the drawing; 0 for none
  * @param tool what the next pull on the drawing does
+ * @param shade with what it shades
+ * @param callout the open one, by its place
  */
 @RecordBuilder
 public record DressHand(Set<Integer> points, double reachMm, Judge judge, Set<Id> alone, int figure,
-        double measuredMm, Tool tool) implements DressHandBuilder.With {
+        double measuredMm, Tool tool, ShadeHand shade, int callout) implements DressHandBuilder.With {
 
-    public static final DressHand FIRST = new DressHand(Set.of(), 0, Judge.NONE, Set.of(), -1, 0, Tool.NONE);
+    public static final DressHand FIRST = new DressHand(Set.of(), 0, Judge.NONE, Set.of(), -1, 0, Tool.NONE,
+            ShadeHand.FIRST,
+            0);
 
     /** What the next pull, or the next clicks, on the drawing do; then the hand is free again. */
     public enum Tool {
-        NONE, SPLIT, MEASURE, DRAW, TAKE, TAKE_DRAPE, SEW, NOTCH
+        NONE, SPLIT, MEASURE, DRAW, TAKE, TAKE_DRAPE, SEW, NOTCH, LIMIT
+    }
+
+    public DressHand shading(UnaryOperator<ShadeHand> change) {
+        return withShade(change.apply(shade));
     }
 
     public DressHand {

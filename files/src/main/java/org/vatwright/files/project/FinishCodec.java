@@ -21,7 +21,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 /** What an article wears as a whole, in JSON; what is plain is left out. */
 public final class FinishCodec {
 
-    private static final String[] WHOLE = {"ground", "effects", "shades", "shading", "callouts"};
+    private static final String[] WHOLE = {"ground", "effects", "shades", "shading", "callouts", "trims"};
 
     private FinishCodec() {}
 
@@ -48,6 +48,10 @@ public final class FinishCodec {
             ArrayNode callouts = out.putArray("callouts");
             whole.callouts().forEach(c -> callouts.add(write(c)));
         }
+        if (!whole.trims().isEmpty()) {
+            ArrayNode trims = out.putArray("trims");
+            whole.trims().forEach(t -> trims.add(TrimCodec.write(t)));
+        }
         return out;
     }
 
@@ -55,7 +59,7 @@ public final class FinishCodec {
         in.only(WHOLE);
         return new Whole(in.has("ground") ? in.at("ground").placed(FinishCodec::ground) : Ground.CLEAR,
                 in.list("effects", EffectCodec::read), in.list("shades", FinishCodec::shade), in.number("shading", 1),
-                in.list("callouts", FinishCodec::callout));
+                in.list("callouts", FinishCodec::callout), in.list("trims", TrimCodec::read));
     }
 
     private static Ground ground(JsonIn in) {

@@ -87,7 +87,7 @@ final class LayCodec {
                 in.has("fade") ? Optional.of(in.at("fade").placed(FinishCodec::fade)) : Optional.empty());
     }
 
-    private static ObjectNode write(Print print) {
+    static ObjectNode write(Print print) {
         ObjectNode out = Json.object().put("design", print.design().text()).put("colourway", print.colourway());
         if (print.motif() > 0) {
             out.put("layer", print.layer()).put("motif", print.motif());
@@ -99,7 +99,7 @@ final class LayCodec {
         return out.put("scale", print.scale()).put("turnDeg", print.turnDeg()).put("opacity", print.opacity());
     }
 
-    private static Print print(JsonIn in) {
+    static Print print(JsonIn in) {
         in.only("design", "colourway", "layer", "motif", "ground", "middle", "scale", "turnDeg", "opacity");
         List<Double> middle = in.list("middle", JsonIn::asNumber);
         if (middle.size() != 2) {

@@ -131,6 +131,9 @@ public record ArticleContent(Cut cut, Function<Id, Optional<Design>> designs, Op
         if (!whole.effects().isEmpty() || pieces().stream().anyMatch(p -> !cut.dressing(p).effects().isEmpty())) {
             why.add("effects");
         }
+        if (!whole.trims().isEmpty()) {
+            why.add("trims");
+        }
         if (!whole.shades().isEmpty()) {
             why.add("shading");
         }

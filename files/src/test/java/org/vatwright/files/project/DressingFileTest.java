@@ -32,6 +32,7 @@ import org.vatwright.core.dress.Callout;
 import org.vatwright.core.dress.Fade;
 import org.vatwright.core.dress.Finishes;
 import org.vatwright.core.dress.Ground;
+import org.vatwright.core.dress.Trim;
 import org.vatwright.core.dress.Whole;
 import org.vatwright.core.effect.Blur;
 import org.vatwright.core.effect.CastShadow;
@@ -60,6 +61,7 @@ import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.shape.Outline;
 import org.vatwright.core.stitch.Stitching;
+import org.vatwright.core.stitch.TrimForm;
 import org.vatwright.files.demo.DemoCommission;
 
 /** All that a piece wears, and all that a flat is, written and read again. */
@@ -134,7 +136,18 @@ class DressingFileTest {
                 List.of(new Callout(Callout.Form.ROUND, place(random), place(random), 40 + random.nextDouble(), 2.5,
                         border, true, "the hem", false),
                         new Callout(Callout.Form.SQUARE, place(random), place(random), 40, 0.5, border, false, "",
-                                true)));
+                                true)),
+                List.of(trim(random, true), trim(random, false)));
+    }
+
+    private static Trim trim(Random random, boolean onPiece) {
+        Print figure = Print.whole(DemoCommission.load().designs().getFirst(), "Morning", 5, 6);
+        return new Trim(onPiece ? Optional.of(new Id("piece-2")) : Optional.empty(),
+                onPiece ? Optional.empty() : Optional.of(Outline.parse("M 1 2 L 30 4 L 5 50")), figure,
+                onPiece ? Optional.of(figure.withScale(random.nextDouble() + 0.5)) : Optional.empty(),
+                new TrimForm(random.nextDouble(), 12.5, TrimForm.Corner.values()[random.nextInt(3)], onPiece, 3, 0.2,
+                        random.nextDouble() * 0.9, 77, 2, 0.25, !onPiece,
+                        Map.of(3, new TrimForm.Touch(1.5, 0.5, false), 7, new TrimForm.Touch(0, 1, true))));
     }
 
     @Test

@@ -1,8 +1,9 @@
-package org.vatwright.desktop.building;
+package org.vatwright.desktop.effect;
 
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 
 import org.vatwright.core.effect.Blur;
@@ -23,7 +24,7 @@ import org.vatwright.desktop.studio.Studio;
 import javafx.scene.layout.FlowPane;
 
 /** The effects in their order, each with its start and its numbers. */
-enum EffectKind {
+public enum EffectKind {
     BREAK_UP(BreakUp.KIND, "Break-up", d -> BreakUp.fresh(), EffectKind::breakUp), BLUR(Blur.KIND, "Blur",
             d -> new Blur(0.5), EffectKind::blur), OUTLINE(OutlineEffect.KIND, "Outline",
                     d -> new OutlineEffect(0.5, OutlineEffect.Side.INSIDE, other(d)), EffectKind::outline), RELIEF(
@@ -37,16 +38,17 @@ enum EffectKind {
     private final String kind;
     private final String title;
     private final Function<Design, Effect> fresh;
-    private final Function<Studio, EffectPanel<?>> panel;
+    private final BiFunction<Studio, EffectTarget, EffectPanel<?>> panel;
 
-    EffectKind(String kind, String title, Function<Design, Effect> fresh, Function<Studio, EffectPanel<?>> panel) {
+    EffectKind(String kind, String title, Function<Design, Effect> fresh,
+            BiFunction<Studio, EffectTarget, EffectPanel<?>> panel) {
         this.kind = kind;
         this.title = title;
         this.fresh = fresh;
         this.panel = panel;
     }
 
-    String kind() {
+    public String kind() {
         return kind;
     }
 
@@ -55,7 +57,7 @@ enum EffectKind {
     }
 
     /** @return its start, larger on a large repeat */
-    Effect fresh(Design design) {
+    public Effect fresh(Design design) {
         return fresh.apply(design).resized(size(design));
     }
 
@@ -64,8 +66,8 @@ enum EffectKind {
         return Math.max(0.2, Math.min(5, Math.min(design.repeat().widthMm(), design.repeat().heightMm()) / 100));
     }
 
-    EffectPanel<?> panel(Studio studio) {
-        return panel.apply(studio);
+    EffectPanel<?> panel(Studio studio, EffectTarget target) {
+        return panel.apply(studio, target);
     }
 
     private static Ink first(Design d) {
@@ -76,8 +78,8 @@ enum EffectKind {
         return Ink.slot(d.palette().slots().getLast());
     }
 
-    private static EffectPanel<?> breakUp(Studio studio) {
-        EffectPanel<BreakUp> p = new EffectPanel<>(studio, BreakUp.class, "break-up");
+    private static EffectPanel<?> breakUp(Studio studio, EffectTarget target) {
+        EffectPanel<BreakUp> p = new EffectPanel<>(studio, target, BreakUp.class, "break-up");
         p.hold(Ui.pair(p.length("Rows", BreakUp::heightMm, e -> e::withHeightMm),
                 p.length("Shift", BreakUp::shiftMm, e -> e::withShiftMm)),
                 p.length("Blocks", BreakUp::widthMm, e -> e::withWidthMm));
@@ -85,21 +87,21 @@ enum EffectKind {
         return p;
     }
 
-    private static EffectPanel<?> blur(Studio studio) {
-        EffectPanel<Blur> p = new EffectPanel<>(studio, Blur.class, "blur");
+    private static EffectPanel<?> blur(Studio studio, EffectTarget target) {
+        EffectPanel<Blur> p = new EffectPanel<>(studio, target, Blur.class, "blur");
         return p.hold(p.length("Spread", Blur::spreadMm, e -> Blur::new));
     }
 
-    private static EffectPanel<?> outline(Studio studio) {
-        EffectPanel<OutlineEffect> p = new EffectPanel<>(studio, OutlineEffect.class, "outline");
+    private static EffectPanel<?> outline(Studio studio, EffectTarget target) {
+        EffectPanel<OutlineEffect> p = new EffectPanel<>(studio, target, OutlineEffect.class, "outline");
         return p.hold(p.length("Width", OutlineEffect::widthMm, e -> e::withWidthMm),
                 p.one("outline", List.of(OutlineEffect.Side.values()), s -> s.name().toLowerCase(Locale.ROOT),
                         OutlineEffect::side, e -> e::withSide),
                 Ui.labelled("Ink", p.ink(OutlineEffect::ink, e -> e::withInk)));
     }
 
-    private static EffectPanel<?> relief(Studio studio) {
-        EffectPanel<Relief> p = new EffectPanel<>(studio, Relief.class, "relief");
+    private static EffectPanel<?> relief(Studio studio, EffectTarget target) {
+        EffectPanel<Relief> p = new EffectPanel<>(studio, target, Relief.class, "relief");
         return p.hold(Ui.pair(p.length("Height", Relief::heightMm, e -> e::withHeightMm),
                 p.length("Rounding", Relief::softMm, e -> e::withSoftMm)),
                 Ui.pair(p.number("Light", "\u00b0", 1, Relief::lightDeg, e -> e::withLightDeg),
@@ -110,8 +112,8 @@ enum EffectKind {
                                 e -> e::withFromLightness)));
     }
 
-    private static EffectPanel<?> tooth(Studio studio) {
-        EffectPanel<ToothWear> p = new EffectPanel<>(studio, ToothWear.class, "worn tooth");
+    private static EffectPanel<?> tooth(Studio studio, EffectTarget target) {
+        EffectPanel<ToothWear> p = new EffectPanel<>(studio, target, ToothWear.class, "worn tooth");
         List<ToothKind> kinds = Arrays.stream(ToothKind.values()).filter(k -> k != ToothKind.GLITTER).toList();
         FlowPane words = new FlowPane(4, 2);
         words.getChildren().add(p.one("wear", kinds.subList(0, 4), ToothKind::words, e -> e.form().kind(),
@@ -128,8 +130,8 @@ enum EffectKind {
                                 e -> a -> new ToothWear(e.form().withDirectionDeg(a)))));
     }
 
-    private static EffectPanel<?> shadow(Studio studio) {
-        EffectPanel<CastShadow> p = new EffectPanel<>(studio, CastShadow.class, "shadow");
+    private static EffectPanel<?> shadow(Studio studio, EffectTarget target) {
+        EffectPanel<CastShadow> p = new EffectPanel<>(studio, target, CastShadow.class, "shadow");
         return p.hold(Ui.pair(p.length("Length", CastShadow::lengthMm, e -> e::withLengthMm),
                 p.length("Softness", CastShadow::softMm, e -> e::withSoftMm)),
                 Ui.pair(p.number("Light", "\u00b0", 1, CastShadow::lightDeg, e -> e::withLightDeg),
@@ -137,8 +139,8 @@ enum EffectKind {
                 Ui.labelled("Ink", p.ink(CastShadow::ink, e -> e::withInk)));
     }
 
-    private static EffectPanel<?> halo(Studio studio) {
-        EffectPanel<Halo> p = new EffectPanel<>(studio, Halo.class, "halo");
+    private static EffectPanel<?> halo(Studio studio, EffectTarget target) {
+        EffectPanel<Halo> p = new EffectPanel<>(studio, target, Halo.class, "halo");
         return p.hold(Ui.pair(p.length("Width", Halo::widthMm, e -> e::withWidthMm),
                 p.number("Strength", "%", 100, Halo::strength, e -> e::withStrength)),
                 Ui.row(p.one("halo", List.of(false, true), in -> in ? "inner" : "outer", Halo::inner,

@@ -1,4 +1,4 @@
-package org.vatwright.desktop.building;
+package org.vatwright.desktop.effect;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -33,20 +33,22 @@ final class EffectPanel<E extends Effect> extends VBox {
     }
 
     private final Studio studio;
+    private final EffectTarget target;
     private final Class<E> type;
     private final String name;
     private final List<Shown<E>> rows = new ArrayList<>();
 
-    EffectPanel(Studio studio, Class<E> type, String name) {
+    EffectPanel(Studio studio, EffectTarget target, Class<E> type, String name) {
         super(4);
+        this.target = target;
         this.studio = studio;
         this.type = type;
         this.name = name;
     }
 
     private void change(String words, UnaryOperator<E> change) {
-        studio.editLayer(words, l -> l.effects().stream().filter(type::isInstance).map(type::cast).findFirst()
-                .map(e -> l.withEffect(change.apply(e), true)).orElse(l));
+        target.edit(words, all -> all.stream().map(e -> type.isInstance(e) ? change.apply(type.cast(e)) : e)
+                .toList());
     }
 
     private String of(String word) {

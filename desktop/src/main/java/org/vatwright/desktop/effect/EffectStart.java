@@ -1,4 +1,4 @@
-package org.vatwright.desktop.building;
+package org.vatwright.desktop.effect;
 
 import java.util.List;
 import java.util.Locale;

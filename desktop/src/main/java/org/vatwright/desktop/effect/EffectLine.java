@@ -1,19 +1,18 @@
-package org.vatwright.desktop.building;
+package org.vatwright.desktop.effect;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
-import org.vatwright.core.colour.Colourway;
-import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Effect;
-import org.vatwright.core.pattern.Layer;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
-import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.control.Button;
@@ -31,17 +30,18 @@ import javafx.scene.shape.Line;
  * order in which they are done. A filled knot means on. A picture opens the numbers of its effect; the knot under it puts
  * the effect on or off.
  */
-final class EffectLine extends VBox {
+public final class EffectLine extends VBox {
 
     private static final double SIDE = 34;
     private static final double STEP = 40.5;
     private static final double KNOT = 5;
 
-    private record Kept(String design, int layer, String kind) {}
+    private record Kept(Object key, String kind) {}
 
     private record Place(Button picture, ClothImage cloth, Button knot) {}
 
     private final Studio studio;
+    private final EffectTarget target;
     private final Runnable opened;
     private final Map<EffectKind, Place> places = new EnumMap<>(EffectKind.class);
     private final Map<EffectKind, EffectPanel<?>> panels = new EnumMap<>(EffectKind.class);
@@ -52,9 +52,10 @@ final class EffectLine extends VBox {
     private Optional<EffectKind> open = Optional.empty();
 
     /** @param opened told when numbers are opened or closed */
-    EffectLine(Studio studio, Runnable opened) {
+    public EffectLine(Studio studio, EffectTarget target, Runnable opened) {
         super(4);
         this.studio = studio;
+        this.target = target;
         this.opened = opened;
         Pane knots = new Pane();
         HBox pictures = new HBox(STEP - SIDE - 4);
@@ -72,8 +73,8 @@ final class EffectLine extends VBox {
         starts.setId("effect-starts");
         for (EffectStart start : EffectStart.values()) {
             MenuItem item = new MenuItem(start.words());
-            item.setOnAction(e -> studio.editOpen("as " + start.words(), (d, id) -> d.replace(id,
-                    l -> l.withEffects(start.effects(d)))));
+            item.setOnAction(e -> target.seen().ifPresent(
+                    seen -> target.edit("as " + start.words(), all -> start.effects(seen.design()))));
             starts.getItems().add(item);
         }
         named.setId("effect-now");
@@ -101,50 +102,49 @@ final class EffectLine extends VBox {
         return new Place(picture, cloth, knot);
     }
 
-    private static Optional<Effect> effect(Layer layer, EffectKind kind) {
-        return layer.effects().stream().filter(e -> e.kind().equals(kind.kind())).findFirst();
-    }
-
     private void open(EffectKind kind) {
         boolean close = open.equals(Optional.of(kind));
         open = close ? Optional.empty() : Optional.of(kind);
-        studio.layer().filter(l -> !close && effect(l, kind).isEmpty()).ifPresent(l -> toggle(kind));
+        target.seen().filter(s -> !close && s.effect(kind).isEmpty()).ifPresent(s -> toggle(kind));
         opened.run();
     }
 
     private void toggle(EffectKind kind) {
-        studio.design().ifPresent(d -> studio.layer().ifPresent(layer -> {
-            Kept key = new Kept(d.id().toString(), layer.id(), kind.kind());
-            Optional<Effect> now = effect(layer, kind);
+        target.seen().ifPresent(seen -> {
+            Kept key = new Kept(seen.key(), kind.kind());
+            Optional<Effect> now = seen.effect(kind);
             now.ifPresent(e -> before.put(key, e));
-            Effect effect = now.orElseGet(() -> before.getOrDefault(key, kind.fresh(d)));
-            studio.editLayer("%s %s".formatted(kind.title().toLowerCase(java.util.Locale.ROOT),
-                    now.isPresent() ? "off" : "on"), l -> l.withEffect(effect, now.isEmpty()));
-        }));
+            Effect effect = now.orElseGet(() -> before.getOrDefault(key, kind.fresh(seen.design())));
+            target.edit("%s %s".formatted(kind.title().toLowerCase(Locale.ROOT), now.isPresent() ? "off" : "on"),
+                    all -> {
+                        List<Effect> left = new ArrayList<>(all);
+                        left.removeIf(e -> e.kind().equals(kind.kind()));
+                        if (now.isEmpty()) {
+                            left.add(effect);
+                        }
+                        left.sort(Comparator.comparingInt(Effect::order));
+                        return left;
+                    });
+        });
     }
 
     /** @return whether the numbers of an effect stand open */
-    boolean isOpen() {
+    public boolean isOpen() {
         return open.isPresent();
     }
 
-    void show(Design design, Colourway colourway, Layer layer) {
-        List<EffectKind> on = places.keySet().stream().filter(k -> effect(layer, k).isPresent()).toList();
+    public void show(EffectTarget.Seen seen) {
+        List<EffectKind> on = places.keySet().stream().filter(k -> seen.effect(k).isPresent()).toList();
         named.setText(open.map(EffectKind::title).orElse(on.isEmpty() ? "none" : ""));
-        Design alone = design.alone(design.layers().indexOf(layer)).withGround(design.ground());
-        double pxPerMm = SIDE / Math.max(4, 0.4 * Math.min(design.repeat().widthMm(), design.repeat().heightMm()));
         places.forEach((kind, place) -> {
-            Optional<Effect> now = effect(layer, kind);
-            Effect shown = now.orElseGet(() -> kind.fresh(design));
-            Scenes.Field field = new Scenes.Field(alone.replace(layer.id(), l -> l.withEffects(List.of(shown))),
-                    colourway, 0, 0, (int) SIDE, (int) SIDE, pxPerMm);
-            place.cloth().draw(field, field.subject(studio.tiles()), SIDE, SIDE);
+            Optional<Effect> now = seen.effect(kind);
+            target.draw(place.cloth(), now.orElseGet(() -> kind.fresh(seen.design())), SIDE);
             place.knot().pseudoClassStateChanged(Styles.CHOSEN, now.isPresent());
             place.picture().pseudoClassStateChanged(Styles.CHOSEN, open.equals(Optional.of(kind)));
         });
-        Optional<EffectPanel<?>> panel = open.filter(k -> effect(layer, k).isPresent())
-                .map(k -> panels.computeIfAbsent(k, x -> x.panel(studio)));
-        panel.ifPresent(p -> p.show(effect(layer, open.orElseThrow()).orElseThrow(), design, colourway));
+        Optional<EffectPanel<?>> panel = open.filter(k -> seen.effect(k).isPresent())
+                .map(k -> panels.computeIfAbsent(k, x -> x.panel(studio, target)));
+        panel.ifPresent(p -> p.show(seen.effect(open.orElseThrow()).orElseThrow(), seen.design(), seen.colourway()));
         if (!numbers.getChildren().equals(panel.stream().toList())) {
             numbers.getChildren().setAll(panel.stream().toList());
         }

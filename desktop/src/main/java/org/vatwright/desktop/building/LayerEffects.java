@@ -1,0 +1,41 @@
+package org.vatwright.desktop.building;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Effect;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.desktop.cloth.ClothImage;
+import org.vatwright.desktop.effect.EffectTarget;
+import org.vatwright.desktop.studio.Scenes;
+import org.vatwright.desktop.studio.Studio;
+
+/** The effects of the open layer of the design in view. */
+record LayerEffects(Studio studio) implements EffectTarget {
+
+    private record Key(String design, int layer) {}
+
+    @Override
+    public Optional<Seen> seen() {
+        return studio.design().flatMap(d -> studio.layer().map(l -> new Seen(new Key(d.id().toString(), l.id()),
+                l.effects(), d, studio.colourway(d))));
+    }
+
+    @Override
+    public void edit(String name, UnaryOperator<List<Effect>> change) {
+        studio.editLayer(name, l -> l.withEffects(change.apply(l.effects())));
+    }
+
+    @Override
+    public void draw(ClothImage picture, Effect effect, double side) {
+        Design design = studio.design().orElseThrow();
+        Layer layer = studio.layer().orElseThrow();
+        Design alone = design.alone(design.layers().indexOf(layer)).withGround(design.ground())
+                .replace(layer.id(), l -> l.withEffects(List.of(effect)));
+        double pxPerMm = side / Math.max(4, 0.4 * Math.min(design.repeat().widthMm(), design.repeat().heightMm()));
+        Scenes.Field field = new Scenes.Field(alone, studio.colourway(design), 0, 0, (int) side, (int) side, pxPerMm);
+        picture.draw(field, field.subject(studio.tiles()), side, side);
+    }
+}

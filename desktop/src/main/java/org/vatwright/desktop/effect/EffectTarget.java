@@ -1,0 +1,36 @@
+package org.vatwright.desktop.effect;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Effect;
+import org.vatwright.desktop.cloth.ClothImage;
+
+/** What effects are put on. */
+public interface EffectTarget {
+
+    /**
+     * What is shown of it now.
+     *
+     * @param key whose effects they are: what is put off keeps its numbers for that one
+     * @param design its palette has the inks to choose from, its repeat says how large effects begin
+     */
+    record Seen(Object key, List<Effect> effects, Design design, Colourway colourway) {
+
+        Optional<Effect> effect(EffectKind kind) {
+            return effects.stream().filter(e -> e.kind().equals(kind.kind())).findFirst();
+        }
+    }
+
+    /** @return none when there is nothing to put effects on */
+    Optional<Seen> seen();
+
+    /** @param change from the effects that are on to those that are on then */
+    void edit(String name, UnaryOperator<List<Effect>> change);
+
+    /** Draws it with that effect alone. @param side of the small picture */
+    void draw(ClothImage picture, Effect effect, double side);
+}
