@@ -31,8 +31,8 @@ public record Trim(Optional<Id> piece, Optional<Outline> line, Print figure, Opt
                 : line;
     }
 
-    /** @return how long a repeat is, in its breadths */
+    /** @return how long a repeat is, in its breadths. Of a dropped one it is what recurs straight on. */
     static double ratio(Repeat cell) {
-        return cell.widthMm() / cell.heightMm();
+        return cell.tile().widthMm() / cell.tile().heightMm();
     }
 }

@@ -1,24 +1,31 @@
 package org.vatwright.core.dress;
 
 import java.awt.geom.Rectangle2D;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Id;
+import org.vatwright.core.measure.Unit;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.raster.Bilinear;
 import org.vatwright.core.raster.Compositor;
 import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Rows;
+import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.FieldRenderer;
 import org.vatwright.core.render.FieldSpec;
-import org.vatwright.core.repeat.Repeat;
+import org.vatwright.core.repeat.Tile;
 import org.vatwright.core.stitch.TrimRun;
 
 /** Draws trims: each repeat by itself, bent with the line or turned as a whole, four places a pixel. */
 public final class TrimSteps {
 
     private static final int EACH_WAY = 2;
+    private static final int STRIP_ROWS = 48;
     private static final double MARGIN_MM = 0.2;
     private static final int MOST_CELL_PX = 3000;
 
@@ -30,6 +37,7 @@ public final class TrimSteps {
     private final Raster out;
     private final int left;
     private final int top;
+    private final List<Painter> painters = new ArrayList<>();
 
     private TrimSteps(Trim trim, TrimRun run, double px, Raster cell, Optional<Raster> turned, Frame frame) {
         this.trim = trim;
@@ -44,7 +52,7 @@ public final class TrimSteps {
 
     /** @return where the repeats of a trim lie; none when what it repeats or runs along is gone */
     public static Optional<TrimRun> run(Trim trim, Cut cut,
-            java.util.function.Function<org.vatwright.core.measure.Id, Optional<Design>> designs) {
+            Function<Id, Optional<Design>> designs) {
         return designs.apply(trim.figure().design()).flatMap(d -> trim.way(cut).map(way -> TrimRun.of(way, trim.form(),
                 Trim.ratio(trim.figure().alone(d).repeat()))));
     }
@@ -83,6 +91,7 @@ public final class TrimSteps {
             steps.repeat(r);
         }
         run.get().corners().forEach(steps::corner);
+        steps.paint(making.work());
         return Optional.of(new Step.Made(part.left(), part.top(), steps.out, Optional.empty()));
     }
 
@@ -90,11 +99,11 @@ public final class TrimSteps {
     private static Raster cell(Print figure, double broadMm, Worn.Making making) {
         Design of = making.how().designs().apply(figure.design()).orElseThrow();
         Design design = figure.alone(of);
-        Repeat cell = design.repeat();
+        Tile cell = design.repeat().tile();
         double scale = broadMm / cell.heightMm();
         double dpi = making.density().dpi() * EACH_WAY * scale;
         double most = MOST_CELL_PX / Math.max(cell.widthMm(), cell.heightMm())
-                * org.vatwright.core.measure.Unit.MM_PER_INCH;
+                * Unit.MM_PER_INCH;
         Density density = new Density(Math.max(1, Math.min(20_000, Math.min(dpi, most))));
         return FieldRenderer.render(new Cloth(design, making.worn(design, figure.colourway()), making.how().phase()),
                 new FieldSpec(cell.widthMm(), cell.heightMm(), density), making.how().tiles(), making.work());
@@ -109,38 +118,55 @@ public final class TrimSteps {
 
     /** @param box in mm */
     private void fill(Rectangle2D box, Place place) {
-        int fromX = (int) Math.max(left, Math.floor(box.getMinX() * px));
-        int fromY = (int) Math.max(top, Math.floor(box.getMinY() * px));
-        int toX = (int) Math.min(left + out.width(), Math.ceil(box.getMaxX() * px));
-        int toY = (int) Math.min(top + out.height(), Math.ceil(box.getMaxY() * px));
+        painters.add(new Painter(box, place));
+    }
+
+    private record Painter(Rectangle2D box, Place place) {}
+
+    /** Strip by strip, with all that lies in it; parts of one pixel that neighbours share come together before they are rounded. */
+    private void paint(Work work) {
+        int wide = out.width() * EACH_WAY;
+        Rows.each(out.height(), STRIP_ROWS, work.telling(share -> {}), (from, to) -> {
+            int[] fine = new int[wide * (to - from) * EACH_WAY];
+            for (Painter p : painters) {
+                paint(p, fine, wide, (top + from) * EACH_WAY, (top + to) * EACH_WAY);
+            }
+            for (int y = from; y < to; y++) {
+                for (int x = 0; x < out.width(); x++) {
+                    out.argb()[y * out.width() + x] = mean(fine, (y - from) * EACH_WAY * wide + x * EACH_WAY, wide);
+                }
+            }
+        });
+    }
+
+    private void paint(Painter p, int[] fine, int wide, int first, int end) {
+        double each = px * EACH_WAY;
+        int fromX = (int) Math.max(left * EACH_WAY, Math.floor(p.box.getMinX() * each));
+        int fromY = (int) Math.max(first, Math.floor(p.box.getMinY() * each));
+        int toX = (int) Math.min(left * EACH_WAY + wide, Math.ceil(p.box.getMaxX() * each));
+        int toY = (int) Math.min(end, Math.ceil(p.box.getMaxY() * each));
         for (int y = fromY; y < toY; y++) {
             for (int x = fromX; x < toX; x++) {
-                int a = 0;
-                int r = 0;
-                int g = 0;
-                int b = 0;
-                for (int k = 0; k < EACH_WAY * EACH_WAY; k++) {
-                    int argb = place.at((x + (k % EACH_WAY + 0.5) / EACH_WAY) / px,
-                            (y + (k / EACH_WAY + 0.5) / EACH_WAY) / px);
-                    a += argb >>> 24;
-                    r += argb >> 16 & 255;
-                    g += argb >> 8 & 255;
-                    b += argb & 255;
-                }
-                int n = EACH_WAY * EACH_WAY;
-                if (a > 0) {
-                    int i = (y - top) * out.width() + x - left;
-                    int over = (a + n / 2) / n << 24 | (r + n / 2) / n << 16 | (g + n / 2) / n << 8 | (b + n / 2) / n;
-                    out.argb()[i] = added(out.argb()[i], over);
+                int argb = p.place.at((x + 0.5) / each, (y + 0.5) / each);
+                if (argb != 0) {
+                    int i = (y - first) * wide + x - left * EACH_WAY;
+                    fine[i] = Compositor.normal(fine[i], argb, 256);
                 }
             }
         }
     }
 
-    /** Parts of one pixel that neighbours share add up; what is covered already stays below. */
-    private static int added(int under, int over) {
-        int room = 255 - (under >>> 24);
-        return (over >>> 24) <= room ? under + over : Compositor.normal(under, over, 256);
+    private static int mean(int[] fine, int at, int wide) {
+        int argb = 0;
+        int n = EACH_WAY * EACH_WAY;
+        for (int shift = 0; shift < 32; shift += 8) {
+            int sum = 0;
+            for (int k = 0; k < n; k++) {
+                sum += fine[at + k / EACH_WAY * wide + k % EACH_WAY] >>> shift & 255;
+            }
+            argb |= (sum + n / 2) / n << shift;
+        }
+        return argb;
     }
 
     private int sample(Raster of, double u, double v) {
@@ -153,11 +179,34 @@ public final class TrimSteps {
         if (trim.form().bent()) {
             bent(r, s);
         } else {
-            double[] middle = s.at((r.from() + r.to()) / 2);
-            double x = middle[0] + r.offMm() * middle[3];
-            double y = middle[1] - r.offMm() * middle[2];
-            turned(cell, x, y, middle[2], middle[3], r.longMm(), r.broadMm(), s);
+            double middle = (r.from() + r.to()) / 2;
+            turned(r, s, middle);
+            // In a mitre what is outside goes on beyond the corner.
+            double step = r.longMm() + trim.form().gapMm();
+            double reach = trim.form().breadthMm() * trim.form().rows();
+            for (double far = step; far < reach + step; far += step) {
+                if (begins(r, s)) {
+                    turned(r, s, middle - far);
+                }
+                if (ends(r, s)) {
+                    turned(r, s, middle + far);
+                }
+            }
         }
+    }
+
+    private boolean begins(TrimRun.Repeat r, TrimRun.Stretch s) {
+        return s.begins() != null && r.from() <= trim.form().gapMm();
+    }
+
+    private boolean ends(TrimRun.Repeat r, TrimRun.Stretch s) {
+        return s.ends() != null && r.to() >= s.length() - trim.form().gapMm() - 1e-6;
+    }
+
+    private void turned(TrimRun.Repeat r, TrimRun.Stretch s, double along) {
+        double[] p = place(s, along);
+        double[] way = s.at(along);
+        turned(cell, p[0] + r.offMm() * way[3], p[1] - r.offMm() * way[2], way[2], way[3], r.longMm(), r.broadMm(), s);
     }
 
     private void corner(TrimRun.Turn t) {
@@ -191,8 +240,8 @@ public final class TrimSteps {
         double half = Math.abs(r.offMm()) + r.broadMm() / 2;
         // In a mitre what is outside goes on beyond the corner.
         double reach = trim.form().breadthMm() * trim.form().rows();
-        boolean first = s.begins() != null && r.from() < s.length() && r.from() <= trim.form().gapMm();
-        boolean last = s.ends() != null && r.to() >= s.length() - trim.form().gapMm() - 1e-6;
+        boolean first = begins(r, s);
+        boolean last = ends(r, s);
         double from = first ? -reach : s.closed() ? r.from() : Math.max(0, r.from());
         double to = last ? s.length() + reach : s.closed() ? r.to() : Math.min(s.length(), r.to());
         List<double[]> way = way(s, from, to);
@@ -233,7 +282,7 @@ public final class TrimSteps {
 
     /** @return places with their lengths, with a little more at both ends, so that wedges at turns belong to one repeat */
     private static List<double[]> way(TrimRun.Stretch s, double from, double to) {
-        List<double[]> way = new java.util.ArrayList<>();
+        List<double[]> way = new ArrayList<>();
         double more = Math.max(0.05, 0.02 * (to - from));
         double begin = from - more;
         double end = to + more;

@@ -19,6 +19,8 @@ final class Inset {
     /** A sharper corner would reach far beyond the shape. */
     private static final double MOST_MITRE = 4;
     private static final double NEARER_MM = 0.004;
+    /** A loop so long, in insets, is none. */
+    private static final double LOOP = 0.35;
     /** So many steps of the line it may go on to meet another. */
     private static final double MOST_ON = 4;
 
@@ -153,8 +155,18 @@ final class Inset {
                 runs.getLast().add(line.get(i));
             }
         }
-        runs.removeIf(r -> r.size() < 2);
+        // In an acute corner between bent sides the moved lines cross and leave a small loop beyond.
+        double longest = runs.stream().mapToDouble(Inset::length).max().orElse(0);
+        runs.removeIf(r -> r.size() < 2 || length(r) < Math.min(LOOP * mm, longest / 2));
         return closed ? linked(runs) : runs;
+    }
+
+    private static double length(List<double[]> run) {
+        double all = 0;
+        for (int i = 1; i < run.size(); i++) {
+            all += Math.hypot(run.get(i)[0] - run.get(i - 1)[0], run.get(i)[1] - run.get(i - 1)[1]);
+        }
+        return all;
     }
 
     /** @return with more places, so that none lies farther from the next */

@@ -107,6 +107,78 @@ final class StitchLine {
         return right || !left ? this : reversed();
     }
 
+    /**
+     * Two corners that are near each other, as where a corner is cut off or rounded a little, become one: where the stretches beside them
+     * would meet.
+     *
+     * @param leastMm a shorter stretch between two corners goes
+     */
+    StitchLine withoutShort(double leastMm) {
+        StitchLine line = this;
+        for (int round = 0; round < corners.length; round++) {
+            List<Integer> at = line.cornerPlaces();
+            int gone = -1;
+            double least = leastMm;
+            boolean inner = !line.closed;
+            for (int k = 0; k + 1 < at.size() && at.size() > 4; k++) {
+                boolean end = inner && (k == 0 || k + 2 == at.size());
+                double far = line.s[at.get(k + 1)] - line.s[at.get(k)];
+                if (!end && far < least) {
+                    least = far;
+                    gone = k;
+                }
+            }
+            if (gone < 0) {
+                return line;
+            }
+            line = line.without(at.get(gone), at.get(gone + 1));
+        }
+        return line;
+    }
+
+    private StitchLine without(int from, int to) {
+        int last = x.length - 1;
+        int before = from == 0 ? last - 1 : from - 1;
+        int after = to == last ? 1 : to + 1;
+        double ax = x[from] - x[before];
+        double ay = y[from] - y[before];
+        double bx = x[after] - x[to];
+        double by = y[after] - y[to];
+        double cross = ax * by - ay * bx;
+        double midX = (x[from] + x[to]) / 2;
+        double midY = (y[from] + y[to]) / 2;
+        double meetX = midX;
+        double meetY = midY;
+        if (Math.abs(cross) > 1e-9 * Math.hypot(ax, ay) * Math.hypot(bx, by)) {
+            double t = ((x[to] - x[from]) * by - (y[to] - y[from]) * bx) / cross;
+            double tryX = x[from] + t * ax;
+            double tryY = y[from] + t * ay;
+            // Ways that are all but parallel meet too far away.
+            if (Math.hypot(tryX - midX, tryY - midY) < 2 * (s[to] - s[from]) + 1) {
+                meetX = tryX;
+                meetY = tryY;
+            }
+        }
+        List<double[]> points = new ArrayList<>();
+        for (int i = 0; i <= last; i++) {
+            if (i < from || i > to) {
+                points.add(new double[]{x[i], y[i]});
+            } else if (i == from) {
+                points.add(new double[]{meetX, meetY});
+            }
+        }
+        boolean overEnd = closed && (from == 0 || to == last);
+        if (closed && !overEnd) {
+            points.removeLast();
+        } else if (closed && from == 0) {
+            // The beginning was the end as well.
+            points.removeLast();
+        } else if (closed) {
+            points.removeFirst();
+        }
+        return of(points, closed, Math.toRadians(20));
+    }
+
     private StitchLine reversed() {
         List<double[]> points = new ArrayList<>();
         for (int i = x.length - 1; i >= (closed ? 1 : 0); i--) {

@@ -32,6 +32,7 @@ import org.vatwright.core.render.TileSource;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.shape.Outline;
 import org.vatwright.core.stitch.Stitching;
+import org.vatwright.core.stitch.TrimForm;
 
 /** What is done to dressed pieces and whole articles: effects, fades, shading, callouts. */
 class FinishTest {
@@ -327,5 +328,65 @@ class FinishTest {
         assertThat(cut.widthMm()).isCloseTo(138, within(1e-9));
         assertThat(cut.heightMm()).isEqualTo(60);
         assertThat(CalloutSteps.measure(callout)).as("of 5.25 mm at most").isEqualTo(5);
+    }
+
+    /** Upright stripes of 10 mm in a tile of 20 x 20 mm: a border of them has bars across its way. */
+    private static Raster trimmed(TrimForm form) {
+        Trim trim = new Trim(Optional.of(LEFT), Optional.empty(), Print.whole(BARS, LAY.colourway(), 0, 0)
+                .withGround(true), Optional.empty(), form);
+        Article.Flat flat = new Article.Flat(new Id("a"), "Trial", 140, 140, List.of(new Piece(LEFT, "left",
+                Outline.of(new Rectangle2D.Double(20, 20, 100, 100)), Optional.empty())), List.of(),
+                new Dressings(Map.of(), Whole.PLAIN.withTrims(List.of(trim))));
+        return new ArticleRenderer(id -> Optional.of(BARS).filter(d -> d.id().equals(id)), TileSource.PAINTED,
+                Optional.empty()).render(cut(flat), DENSITY, Work.on(2));
+    }
+
+    private static final Design BARS = Samples.design(20, 20, Arrangement.STRAIGHT, Samples.stripes(20, 10, 10));
+
+    /** A border 20 mm broad on sides of 80 mm: no gap, no hairline between repeats, nothing beside it. */
+    @ParameterizedTest
+    @CsvSource({"MITRE, true", "MITRE, false", "MOTIF, true", "MOTIF, false"})
+    void aTrimCoversItsBorderWithoutHairlines(TrimForm.Corner corner, boolean bent) {
+        Raster drawn = trimmed(TrimForm.fresh(20).withCorner(corner).withBent(bent));
+        for (int y = 0; y < 280; y++) {
+            for (int x = 0; x < 280; x++) {
+                boolean square = x >= 40 && x < 240 && y >= 40 && y < 240;
+                boolean hole = x >= 80 && x < 200 && y >= 80 && y < 200;
+                assertThat(drawn.at(x, y) >>> 24).as("%d, %d", x, y).isEqualTo(square && !hole ? 255 : 0);
+            }
+        }
+        // Along the upper side: four repeats of two bars each between the middles of the corners, three between motifs.
+        int turns = 0;
+        for (int x = 61; x < 219; x++) {
+            turns += drawn.at(x, 60) != drawn.at(x - 1, 60) ? 1 : 0;
+        }
+        assertThat(turns).isGreaterThanOrEqualTo(corner == TrimForm.Corner.MOTIF ? 6 : 7);
+    }
+
+    /** In a mitre each side keeps to its half: bars of the upper side stand upright left of the diagonal, of the right side they lie. */
+    @Test
+    void inAMitreEachSideKeepsToItsHalf() {
+        Raster drawn = trimmed(TrimForm.fresh(20));
+        for (int d = 3; d < 37; d++) {
+            for (int k = 1; k <= Math.min(d, 36 - d) - 1; k++) {
+                int x = 200 + d;
+                int y = 79 - d;
+                assertThat(drawn.at(x - k, y)).as("upper side").isEqualTo(drawn.at(x - k, y - (k > 1 ? 1 : 0)));
+                assertThat(drawn.at(x, y + k)).as("right side").isEqualTo(drawn.at(x + (k > 1 ? 1 : 0), y + k));
+            }
+        }
+    }
+
+    @Test
+    void aRepeatThatIsLeftOutIsClear() {
+        Raster drawn = trimmed(TrimForm.fresh(20).withTouched(Map.of(1, new TrimForm.Touch(0, 1, true))));
+        Raster whole = trimmed(TrimForm.fresh(20));
+        int gone = 0;
+        for (int i = 0; i < whole.argb().length; i++) {
+            boolean same = drawn.argb()[i] == whole.argb()[i];
+            gone += same ? 0 : 1;
+            assertThat(same || drawn.argb()[i] >>> 24 < 255).isTrue();
+        }
+        assertThat(gone).as("20 x 20 mm, at two pixels a mm").isBetween(1500, 1700);
     }
 }

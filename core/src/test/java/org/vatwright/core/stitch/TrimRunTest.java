@@ -96,6 +96,34 @@ class TrimRunTest {
         }
     }
 
+    /** Corners cut off by 2 mm are corners, not stretches of their own, wherever the outline begins. */
+    @ParameterizedTest
+    @CsvSource({"M 0 2 L 2 0 L 98 0 L 100 2 L 100 78 L 98 80 L 2 80 L 0 78 Z",
+            "M 50 0 L 98 0 L 100 2 L 100 78 L 98 80 L 2 80 L 0 78 L 0 2 L 2 0 Z",
+            "M 98 0 L 100 2 L 100 78 L 98 80 L 2 80 L 0 78 L 0 2 L 2 0 Z"})
+    void aCornerThatIsCutOffIsOneCorner(String data) {
+        TrimRun run = TrimRun.of(Outline.parse(data), TrimForm.fresh(8).withInsetMm(0), 1);
+        assertThat(run.stretches()).hasSize(4);
+        assertThat(run.stretches()).allSatisfy(s -> assertThat(Math.min(Math.abs(s.length() - 100),
+                Math.abs(s.length() - 80))).isLessThan(1e-6));
+        assertThat(run.repeats()).as("12.5 and 10 repeats a side").hasSize(44);
+    }
+
+    /** A cushion's face: sides that bend inwards, corners of less than a right angle. */
+    @Test
+    void anAcuteCornerBetweenBentSidesIsOneCorner() {
+        Outline face = Outline.parse("M 42 42 C 130 62 390 62 478 42 C 458 130 458 390 478 478 "
+                + "C 390 458 130 458 42 478 C 62 390 62 130 42 42 Z");
+        TrimRun run = TrimRun.of(face, TrimForm.fresh(48), 1);
+        assertThat(run.stretches()).hasSize(4);
+        assertThat(run.repeats()).hasSize(32);
+        double length = run.stretches().getFirst().length();
+        assertThat(run.stretches()).allSatisfy(s -> {
+            assertThat(s.length()).isCloseTo(length, within(1.5));
+            assertThat(s.times()).isBetween(0.95, 1.05);
+        });
+    }
+
     @Test
     void cutAtItsEndNothingIsDrawnOut() {
         TrimRun run = TrimRun.of(PANEL, TrimForm.fresh(12).withWhole(false), 1.5);

@@ -57,6 +57,7 @@ final class ArticlePane extends ClothPane {
     private final ShadeGrips shading;
     private final CalloutGrips callouts;
     private final FadeGrips fading;
+    private final TrimGrips trims;
     private String open = "";
     private final SVGPath lit = new SVGPath();
     private final ScaleBar bar = new ScaleBar();
@@ -84,7 +85,8 @@ final class ArticlePane extends ClothPane {
         shading = new ShadeGrips(studio, cloth);
         callouts = new CalloutGrips(studio);
         fading = new FadeGrips(studio);
-        grips = List.of(new ToolGrips(studio), shading, callouts, fading, drape, new PrintGrips(studio));
+        trims = new TrimGrips(studio);
+        grips = List.of(new ToolGrips(studio), shading, callouts, fading, trims, drape, new PrintGrips(studio));
         getChildren().addAll(under, cloth, lit, marks, seams);
         getChildren().addAll(grips);
         getChildren().add(bar);
@@ -185,6 +187,7 @@ final class ArticlePane extends ClothPane {
             shading.shown(open.equals("light"));
             callouts.shown(open.equals("callouts"));
             fading.shown(open.equals("lay"));
+            trims.shown(open.equals("trim"));
             update();
         }
     }

@@ -90,7 +90,7 @@ public final class DressStage extends StageView {
         seams = new SeamCard(studio, pane.seams());
         figures = new FigureCard(studio);
         piece = new PieceCard(studio);
-        finish = new FinishCard(studio);
+        finish = new FinishCard(studio, a -> refresh());
         light = new LightCard(studio);
         callouts = new CalloutCard(studio);
         drawing = new DrawingCard(studio, desk);
@@ -186,7 +186,7 @@ public final class DressStage extends StageView {
             case "drawing" -> drawing.show(article);
             default -> cloths.show(article);
         }
-        pane.showFor(shown);
+        pane.showFor(shown.equals("edge") ? finish.chapter() : shown);
     }
 
     private void all() {

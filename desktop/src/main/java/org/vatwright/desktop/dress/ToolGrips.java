@@ -80,6 +80,7 @@ final class ToolGrips extends ArticleGrips {
                     ? "Now click where it meets on the other edge."
                     : "Click on an edge of a seam where a notch is.";
             case LIMIT -> "Click corner after corner around what is to be shaded; click the first one to close.";
+            case LINE -> "Click place after place of the line, pull for a curve; Enter ends it. Esc gives up.";
             case SEW -> second
                     ? "Now pull along the edge that is sewn to it, the same way."
                     : "Pull along an edge that is sewn.";
@@ -172,7 +173,7 @@ final class ToolGrips extends ArticleGrips {
         start = at(e);
         end = null;
         switch (tool()) {
-            case DRAW, LIMIT -> corner(e);
+            case DRAW, LIMIT, LINE -> corner(e);
             case TAKE -> take(e);
             case TAKE_DRAPE -> takeDrape(e);
             case NOTCH -> notch();
@@ -194,6 +195,11 @@ final class ToolGrips extends ArticleGrips {
 
     private void close() {
         Outline outline = Outline.of(path(true));
+        if (tool() == Tool.LINE) {
+            done();
+            DrawnTrim.add(studio, outline);
+            return;
+        }
         if (tool() == Tool.LIMIT) {
             done();
             studio.holdDress(h -> h.shading(s -> s.with().path(Optional.of(outline)).keep(ShadeHand.Keep.PATH)
@@ -267,7 +273,7 @@ final class ToolGrips extends ArticleGrips {
 
     @Override
     void drag(MouseEvent e) {
-        if ((tool() == Tool.DRAW || tool() == Tool.LIMIT) && !corners.isEmpty()) {
+        if ((tool() == Tool.DRAW || tool() == Tool.LIMIT || tool() == Tool.LINE) && !corners.isEmpty()) {
             Corner last = corners.removeLast();
             Place at = at(e);
             corners.add(new Corner(last.at, at.x() - last.at.x(), at.y() - last.at.y()));
@@ -357,6 +363,10 @@ final class ToolGrips extends ArticleGrips {
         }
         if (e.getCode() == KeyCode.ESCAPE) {
             done();
+        } else if (e.getCode() == KeyCode.ENTER && tool() == Tool.LINE && corners.size() > 1) {
+            Outline line = Outline.of(path(false));
+            done();
+            DrawnTrim.add(studio, line);
         } else if (e.getCode() == KeyCode.ENTER && corners.size() > 2) {
             close();
         } else if (e.getCode() == KeyCode.BACK_SPACE && !corners.isEmpty()) {

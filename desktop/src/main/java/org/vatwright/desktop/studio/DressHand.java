@@ -18,19 +18,21 @@ import org.vatwright.core.measure.Id;
  * @param measuredMm the measure that was taken on the drawing; 0 for none
  * @param tool what the next pull on the drawing does
  * @param shade with what it shades
- * @param callout the open one, by its place
+ * @param callout,trim the open ones, by their places
+ * @param repeat of the open trim, by its number; -1 for none
  */
 @RecordBuilder
 public record DressHand(Set<Integer> points, double reachMm, Judge judge, Set<Id> alone, int figure,
-        double measuredMm, Tool tool, ShadeHand shade, int callout) implements DressHandBuilder.With {
+        double measuredMm, Tool tool, ShadeHand shade, int callout, int trim,
+        int repeat) implements DressHandBuilder.With {
 
     public static final DressHand FIRST = new DressHand(Set.of(), 0, Judge.NONE, Set.of(), -1, 0, Tool.NONE,
             ShadeHand.FIRST,
-            0);
+            0, 0, -1);
 
     /** What the next pull, or the next clicks, on the drawing do; then the hand is free again. */
     public enum Tool {
-        NONE, SPLIT, MEASURE, DRAW, TAKE, TAKE_DRAPE, SEW, NOTCH, LIMIT
+        NONE, SPLIT, MEASURE, DRAW, TAKE, TAKE_DRAPE, SEW, NOTCH, LIMIT, LINE
     }
 
     public DressHand shading(UnaryOperator<ShadeHand> change) {
