@@ -12,9 +12,13 @@ import org.vatwright.core.dress.Pen;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.stitch.Stitching;
+import org.vatwright.core.stitch.TrimForm;
 import org.vatwright.desktop.cloth.ClothPane;
 
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
+import javafx.scene.shape.Circle;
 
 /** Outlines and stitches by mouse and keys in the window. */
 @Timeout(120)
@@ -94,6 +98,69 @@ class FinishByHandTest extends AtTheDemo {
         hand.press(KeyCode.CONTROL, KeyCode.Z);
         assertThat(stitching(0)).isEqualTo(sewn);
         assertThat(undoAll()).isEqualTo(before);
+    }
+
+    private TrimForm trim() {
+        return smock().dressings().whole().trims().getLast().form();
+    }
+
+    @Test
+    void aTrimIsPutOnSetTakenByItsRepeatsAndTakenOff() throws Exception {
+        Project before = hand.studio().project();
+        hand.click("piece-2");
+        hand.click("edge-trim");
+        hand.click("trim-add");
+        assertThat(smock().dressings().whole().trims().getLast().piece())
+                .contains(hand.studio().selection().pieces().iterator().next());
+        hand.write("breadth-of-the-trim", "60");
+        hand.write("inset-of-the-trim", "40");
+        hand.write("gap-of-the-trim", "10");
+        hand.write("variety-of-sizes", "20");
+        hand.click("trim-corner-round");
+        hand.click("trim-bent");
+        TrimForm set = trim();
+        assertThat(set).isEqualTo(TrimForm.fresh(60).with().insetMm(40).gapMm(10).sizeVary(0.2)
+                .corner(TrimForm.Corner.ROUND).bent(false).build());
+        hand.click("trim-chance");
+        assertThat(trim().seed()).isEqualTo(set.seed() + 1);
+        assertThat(hand.text("trim-told")).matches("\\d+ repeats.*");
+
+        ClothPane pane = (ClothPane) hand.node("article");
+        Node knob = hand.node("repeat-3");
+        Point2D at = Hand.onFx(() -> pane.sceneToLocal(knob.localToScene(0, 0).add(((Circle) knob).getCenterX(),
+                ((Circle) knob).getCenterY())));
+        Point2D next = Hand.onFx(() -> {
+            Circle other = (Circle) pane.lookup("#repeat-4");
+            return new Point2D(other.getCenterX(), other.getCenterY());
+        });
+        hand.drag(pane, at.getX(), at.getY(), (next.getX() - at.getX()) / 4, (next.getY() - at.getY()) / 4);
+        assertThat(trim().touch(3).slideMm()).isBetween(3.0, 40.0);
+        hand.write("size-of-the-repeat", "150");
+        assertThat(trim().touch(3).size()).isEqualTo(1.5);
+        hand.click("repeat-out");
+        assertThat(trim().touch(3).out()).isTrue();
+        hand.write("size-of-the-repeat", "3");
+        assertThat(trim().touch(3).size()).as("10 % is the least").isEqualTo(1.5);
+        hand.click("trim-off");
+        assertThat(smock().dressings().whole().trims()).isEmpty();
+        assertThat(undoAll()).isEqualTo(before);
+    }
+
+    @Test
+    void aTrimRunsAlongALineThatIsDrawn() throws Exception {
+        hand.click("edge-trim");
+        hand.click("trim-line");
+        ClothPane pane = (ClothPane) hand.node("article");
+        var v = pane.viewport();
+        for (double[] p : new double[][]{{400, 300}, {650, 320}, {660, 600}}) {
+            hand.clickOn(pane, v.pxX(p[0]), v.pxY(p[1]));
+        }
+        hand.press(KeyCode.ENTER);
+        var line = smock().dressings().whole().trims().getLast().line().orElseThrow().bounds();
+        assertThat(line.getX()).isCloseTo(400, within(2.0));
+        assertThat(line.getMaxX()).isCloseTo(660, within(2.0));
+        assertThat(line.getMaxY()).isCloseTo(600, within(2.0));
+        assertThat(hand.text("undo")).isEqualTo("Undo: add a trim along a line");
     }
 
     private static boolean thread(ClothPane pane, double x, double y) {

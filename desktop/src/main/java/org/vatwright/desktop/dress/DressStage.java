@@ -114,13 +114,13 @@ public final class DressStage extends StageView {
                 Ui.row(Ui.label("Pieces", "card-title"), Ui.spring(), Ui.link("choose all", this::all)),
                 pieces, several);
         EventHandler<KeyEvent> keys = this::putDown;
-        // Focus may be nowhere, as when what had it is gone.
+        // Before a field that has the focus takes it to itself.
         middle().sceneProperty().addListener((o, was, is) -> {
             if (was != null) {
-                was.removeEventHandler(KeyEvent.KEY_PRESSED, keys);
+                was.removeEventFilter(KeyEvent.KEY_PRESSED, keys);
             }
             if (is != null) {
-                is.addEventHandler(KeyEvent.KEY_PRESSED, keys);
+                is.addEventFilter(KeyEvent.KEY_PRESSED, keys);
             }
         });
         column().getChildren().addAll(card, pieceCard, chapters, cloths, lay, drape, seams, figures, finish, light,
