@@ -1,5 +1,9 @@
 package org.vatwright.cli;
 
+import org.vatwright.files.vector.SvgCuttingWriter;
+import org.vatwright.core.render.TileSource;
+import org.vatwright.core.shape.Outline;
+import org.vatwright.core.dress.Legibility;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -68,6 +72,12 @@ final class WordsCommand implements Callable<Integer> {
     @Option(names = "--arc", defaultValue = "0mm", paramLabel = "LENGTH", description = "radius of the circle they stand on; below 0 its middle lies above", converter = ArcReader.class)
     private double arcMm;
 
+    @Option(names = "--line", paramLabel = "PATH", description = "a line they stand on, as SVG path data in mm")
+    private String line;
+
+    @Option(names = "--cut", paramLabel = "LENGTH", description = "cutting lines alone, so far outside the letters; needs an SVG file", converter = ArcReader.class)
+    private Double cutMm;
+
     @ArgGroup
     private Options.Fineness fineness;
 
@@ -107,12 +117,27 @@ final class WordsCommand implements Callable<Integer> {
         Article words = words(producer, faces);
         Cut cut = Cut.of(words, faces);
         Require.that(!cut.pieces().isEmpty(), "%s has none of the letters \"%s\"".formatted(face, text));
+        if (cutMm != null) {
+            Require.that(output.toString().toLowerCase(java.util.Locale.ROOT).endsWith(".svg"),
+                    "cutting lines are written as SVG; name a file that ends in .svg, not %s".formatted(output));
+            SvgCuttingWriter.write(cut, cutMm, output);
+            return 0;
+        }
+        warn(producer, cut);
         Density density = fineness == null ? VECTOR : fineness.of(cut.widthMm());
         producer.article(words, colourway, moment.phase(), density, output, quality, Work.plain());
         if (vector) {
             producer.embedded(words, colourway, density).forEach(spec.commandLine().getErr()::println);
         }
         return 0;
+    }
+
+    private void warn(Producer producer, Cut cut) {
+        cut.lay(cut.pieces().getFirst()).flatMap(lay -> Legibility.of(cut.pieces(), lay,
+                producer.design(lay.design().text()), TileSource.PAINTED, Work.plain())).filter(l -> !l.reads())
+                .ifPresent(l -> spec.commandLine().getErr().printf(java.util.Locale.ROOT,
+                        "hard to read: strokes are %.1f mm broad, the design shows %.1f mm; up to %.0f %% it reads%n",
+                        l.strokeMm(), l.featureMm(), Math.floor(100 * l.largestScale())));
     }
 
     private Article words(Producer producer, ShippedTypefaces faces) {
@@ -128,7 +153,8 @@ final class WordsCommand implements Callable<Integer> {
             worn = worn.with(Article.Lettering.letter(i + 1),
                     Dressing.of(new Lay(one.id(), one.palette().orFirst(colourway).name())));
         }
-        Setting setting = Setting.PLAIN.with().align(Setting.Align.parse(align)).arcMm(arcMm).build();
+        Setting setting = Setting.PLAIN.with().align(Setting.Align.parse(align)).arcMm(arcMm)
+                .line(Optional.ofNullable(line).map(Outline::parse)).build();
         return new Article.Lettering(new Id("words"), "words", text.replace("\\n", "\n"), faces.named(face).name(),
                 capMm,
                 inTurn, Optional.empty(), setting, worn);

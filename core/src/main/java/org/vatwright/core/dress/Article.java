@@ -49,7 +49,7 @@ public sealed interface Article {
 
     /** @return with all but the lay of it on the piece */
     private Article withOwn(Id piece, Dressing own) {
-        Id at = this instanceof Lettering l && !l.eachOwn() ? Lettering.letter(1) : piece;
+        Id at = this instanceof Lettering l ? Lettering.letter(l.eachOwn() ? l.place(Lettering.number(piece)) : 1) : piece;
         return withDressings(dressings().with(at, own.withLay(dressings().of(at).lay())));
     }
 
@@ -171,6 +171,30 @@ public sealed interface Article {
             return new Id("letter-" + number);
         }
 
+        /** @return where in the list of what letters wear a letter's own is: its number, or that of its word */
+        private int place(int number) {
+            if (!setting.byWord()) {
+                return number;
+            }
+            int letters = 0;
+            int words = 0;
+            boolean within = false;
+            for (int code : text.codePoints().toArray()) {
+                boolean gap = Character.isWhitespace(code);
+                words += !gap && !within ? 1 : 0;
+                within = !gap;
+                letters += gap ? 0 : 1;
+                if (letters == number) {
+                    break;
+                }
+            }
+            return Math.max(1, words);
+        }
+
+        private int words() {
+            return (int) java.util.Arrays.stream(text.strip().split("\\s+")).filter(w -> !w.isEmpty()).count();
+        }
+
         private static int number(Id letter) {
             return Integer.parseInt(letter.text().substring("letter-".length()));
         }
@@ -190,7 +214,7 @@ public sealed interface Article {
             int own = dressings.byPiece().size();
             return own == 0
                     ? Dressing.BARE
-                    : dressings.of(letter(eachOwn ? (number(piece) - 1) % own + 1 : 1));
+                    : dressings.of(letter(eachOwn ? (place(number(piece)) - 1) % own + 1 : 1));
         }
 
         /** Taken off one letter, it is taken off all: letters begin anew with the first lay where one has none. */
@@ -200,12 +224,14 @@ public sealed interface Article {
                 return withDressings(dressings.bare());
             }
             Dressings changed = dressings;
-            int count = eachOwn ? Math.max(all.size(), dressings.byPiece().size()) : 1;
+            int wanted = setting.byWord() ? words() : all.size();
+            int own = dressings.byPiece().size();
+            int count = eachOwn ? Math.max(wanted, own) : 1;
             for (int n = 1; n <= count; n++) {
-                Dressing own = dressing(letter(n));
-                changed = changed.with(letter(n), own.lay().or(() -> lay));
+                Dressing worn = own == 0 ? Dressing.BARE : dressings.of(letter((n - 1) % own + 1));
+                changed = changed.with(letter(n), worn.lay().or(() -> lay));
             }
-            return withDressings(changed.with(eachOwn ? piece : letter(1), lay));
+            return withDressings(changed.with(letter(eachOwn ? place(number(piece)) : 1), lay));
         }
     }
 

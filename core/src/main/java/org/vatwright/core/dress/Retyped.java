@@ -22,7 +22,7 @@ public final class Retyped {
         int[] before = letters(words.text(), face);
         int own = words.dressings().byPiece().size();
         Lettering retyped = words.withText(text);
-        if (!words.eachOwn() || own < before.length || before.length == 0) {
+        if (!words.eachOwn() || words.setting().byWord() || own < before.length || before.length == 0) {
             return retyped;
         }
         int[] after = letters(text, face);

@@ -1,10 +1,12 @@
 package org.vatwright.core.dress;
 
 import java.util.Locale;
+import java.util.Optional;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.measure.Require;
+import org.vatwright.core.shape.Outline;
 
 /**
  * How words stand.
@@ -15,13 +17,20 @@ import org.vatwright.core.measure.Require;
  * @param arcMm radius of the circle that the first line's feet stand on, its middle below them; below 0 the middle lies
  *        above; 0 is straight. Further lines stand on circles about the same middle
  * @param boxMm lines are broken between words so that none is wider; 0 breaks none
+ * @param line that the first line's feet stand on instead, from its beginning, in mm; further lines lie below it
+ * @param byWord whether, where letters wear their own, those of a word wear the same
  */
 @RecordBuilder
 public record Setting(Align align, double apart, double leading, double arcMm,
-        double boxMm) implements SettingBuilder.With {
+        double boxMm, Optional<Outline> line, boolean byWord) implements SettingBuilder.With {
 
     /** Straight, each line beginning at the left. */
     public static final Setting PLAIN = new Setting(Align.LEFT, 0, 1.6, 0, 0);
+
+    /** Not along a line, letter by letter. */
+    public Setting(Align align, double apart, double leading, double arcMm, double boxMm) {
+        this(align, apart, leading, arcMm, boxMm, Optional.empty(), false);
+    }
 
     /** Where lines of unlike length meet. */
     public enum Align {
@@ -50,5 +59,6 @@ public record Setting(Align align, double apart, double leading, double arcMm,
                 "an arc of %s mm is too small for letters; 1 mm at least, 0 is straight"
                         .formatted(arcMm));
         Require.within("width of the box", boxMm, 0, 1e5, "mm");
+        line.ifPresent(l -> l.checked("the line of the words"));
     }
 }

@@ -28,7 +28,10 @@ final class TypeSet {
             };
             for (Letter letter : line.letters()) {
                 double down = i * how.leading() * high;
-                AffineTransform place = how.arcMm() == 0
+                AffineTransform place = how.line().isPresent()
+                        ? onLine(Walk.of(how.line().get()), down, (left + letter.middle()) * high,
+                                letter.middle() * high)
+                        : how.arcMm() == 0
                         ? AffineTransform.getTranslateInstance(left * high, down)
                         : onArc(how.arcMm(), down, (left + letter.middle() - widest / 2) * high,
                                 letter.middle() * high);
@@ -51,6 +54,15 @@ final class TypeSet {
         double angle = Math.abs(own) < 1e-6 ? 0 : from / own;
         // The circle's middle lies at (0, radius): letters stand on it, or hang below it when it lies above.
         AffineTransform place = AffineTransform.getRotateInstance(angle, 0, radius);
+        place.translate(-middle, down);
+        return place;
+    }
+
+    /** A letter's middle stands as far along the line as it lies from the beginning of its own; beyond its ends straight on. */
+    private static AffineTransform onLine(Walk line, double down, double from, double middle) {
+        double[] p = line.at(from);
+        AffineTransform place = AffineTransform.getTranslateInstance(p[0], p[1]);
+        place.rotate(p[2], p[3]);
         place.translate(-middle, down);
         return place;
     }

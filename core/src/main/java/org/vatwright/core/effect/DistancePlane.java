@@ -10,7 +10,7 @@ import org.vatwright.core.raster.Work;
  * and Huttenlocher 2012): first down the columns, then along the rows over the tile and a copy on either side, beyond which
  * nothing can be nearer.
  */
-final class DistancePlane {
+public final class DistancePlane {
 
     private static final int STRIP = 16;
     private static final double FAR = 1e18;
@@ -22,7 +22,7 @@ final class DistancePlane {
      * @param wide,high size of a pixel, mm
      * @return distances in mm between middles of pixels; infinite when the set is empty
      */
-    static float[] to(boolean[] in, int w, double wide, double high, Work work) {
+    public static float[] to(boolean[] in, int w, double wide, double high, Work work) {
         int h = in.length / w;
         double[] squared = new double[in.length];
         Rows.each(w, STRIP, work, (from, to) -> {

@@ -1,5 +1,13 @@
 package org.vatwright.desktop.dress;
 
+import javafx.scene.control.Button;
+import org.vatwright.files.vector.SvgCuttingWriter;
+import org.vatwright.desktop.studio.Message;
+import org.vatwright.desktop.studio.DressHand;
+import org.vatwright.desktop.frame.Outside;
+import org.vatwright.desktop.frame.Desk;
+import org.vatwright.core.measure.Refusal;
+import java.util.Optional;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
@@ -40,7 +48,22 @@ final class ArticleCard extends VBox {
     private final NumberRow arc;
     private final NumberRow box;
     private final Segments<Setting.Align> align;
-    private final Segments<Boolean> own;
+    /** What wears a lay of its own. */
+    private enum Own {
+        ALL, WORD, LETTER;
+
+        String words() {
+            return this == ALL ? "for all" : this == WORD ? "by word" : "by letter";
+        }
+    }
+
+    private static final double CUT_MM = 2;
+    private static final Outside.FileKind SVG = new Outside.FileKind("SVG drawing", "*.svg");
+
+    private final Desk desk;
+    private final Segments<Own> own;
+    private final Button straight;
+    private final LegibilityRow legibility;
     private final VBox lettering;
     private final NumberRow width;
     private final NumberRow depth;
@@ -48,9 +71,10 @@ final class ArticleCard extends VBox {
     private final VBox sheet;
     private boolean showing;
 
-    ArticleCard(Studio studio) {
+    ArticleCard(Studio studio, Desk desk) {
         super(8);
         this.studio = studio;
+        this.desk = desk;
         name.getStyleClass().add("title-field");
         name.setId("article-name");
         name.setAccessibleText("Name of the article");
@@ -83,10 +107,18 @@ final class ArticleCard extends VBox {
         });
         height = NumberRow.length(studio, "Capitals", "height of a capital",
                 mm -> letters("letters %s mm high".formatted(Numbers.plain(mm)), l -> l.withHeightMm(mm)));
-        own = new Segments<>(List.of(false, true), o -> o ? "Each letter its own" : "One lay for all",
-                o -> letters(o ? "each letter its own lay" : "one lay for all letters", l -> l.withEachOwn(o)));
-        own.button(true).setId("each-own");
-        own.button(false).setId("one-for-all");
+        own = new Segments<>(List.of(Own.values()), Own::words, o -> letters("a lay " + o.words(), l -> l.with()
+                .eachOwn(o != Own.ALL).setting(l.setting().withByWord(o == Own.WORD)).build()));
+        own.button(Own.LETTER).setId("each-own");
+        own.button(Own.WORD).setId("each-word");
+        own.button(Own.ALL).setId("one-for-all");
+        Button line = Ui.link("along a line", () -> studio.holdDress(h -> h.withTool(DressHand.Tool.LINE)));
+        line.setId("words-along");
+        straight = Ui.link("straight again", () -> setting("words straight again", s -> s.withLine(Optional.empty())));
+        straight.setId("words-straight");
+        Button cutting = Ui.link("cutting lines\u2026", this::cutting);
+        cutting.setId("words-cutting");
+        legibility = new LegibilityRow(studio);
         apart = NumberRow.number(studio, "Apart", "space between letters", "%", 1, 5,
                 n -> setting("space between letters", s -> s.withApart(n / 100)));
         leading = NumberRow.number(studio, "Lines", "line spacing", "%", 0, 10,
@@ -103,8 +135,9 @@ final class ArticleCard extends VBox {
         }
         Fold setting = Ui.fold("words-setting", "Lines, arc and space",
                 Ui.column(7, Ui.pair(apart, leading), Ui.pair(arc, box),
-                        Ui.row(Ui.label("Lines to the", "quiet"), align)));
-        lettering = Ui.column(5, Ui.labelled("Words", text), Ui.pair(face, height), own, setting);
+                        Ui.row(Ui.label("Lines to the", "quiet"), align),
+                        Ui.row(line, straight, Ui.spring(), cutting)));
+        lettering = Ui.column(5, Ui.labelled("Words", text), Ui.pair(face, height), own, legibility, setting);
         width = NumberRow.length(studio, "Width", "sheet width",
                 mm -> sheet("sheet width", s -> s.withSize(mm, s.heightMm())));
         depth = NumberRow.length(studio, "Height", "sheet height",
@@ -113,6 +146,20 @@ final class ArticleCard extends VBox {
                 d -> sheet("sheet density", s -> s.withDensity(d)));
         sheet = Ui.column(8, Ui.pair(width, depth), density);
         getChildren().addAll(name, size, lettering, sheet);
+    }
+
+    /** Around all letters, a little outside, what touches as one. */
+    private void cutting() {
+        studio.article().ifPresent(a -> desk.outside().askSave("Write cutting lines", a.name() + " cutting lines.svg", SVG)
+                .ifPresent(file -> {
+                    try {
+                        SvgCuttingWriter.write(studio.cut(a), CUT_MM, file);
+                        studio.say(Message.hint("Cutting lines, %s mm outside the letters: %s".formatted(
+                                Numbers.plain(CUT_MM), file.getFileName())));
+                    } catch (Refusal e) {
+                        studio.say(Message.wrong(e.getMessage()));
+                    }
+                }));
     }
 
     private void rename() {
@@ -174,7 +221,8 @@ final class ArticleCard extends VBox {
             }
             face.setValue(studio.faces().find(l.typeface()).name());
             height.show(l.heightMm());
-            own.show(l.eachOwn());
+            own.show(!l.eachOwn() ? Own.ALL : l.setting().byWord() ? Own.WORD : Own.LETTER);
+            Ui.show(straight, l.setting().line().isPresent());
             apart.show(100 * l.setting().apart());
             leading.show(100 * l.setting().leading());
             arc.show(l.setting().arcMm());
@@ -186,6 +234,7 @@ final class ArticleCard extends VBox {
             depth.show(s.heightMm());
             density.show(s.density().dpi());
         }
+        legibility.show(article, cut);
         showing = false;
     }
 }

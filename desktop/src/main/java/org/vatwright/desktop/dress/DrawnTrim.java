@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
+import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Print;
 import org.vatwright.core.dress.Trim;
 import org.vatwright.core.shape.Outline;
@@ -16,7 +17,14 @@ final class DrawnTrim {
 
     private DrawnTrim() {}
 
+    /** Words stand on a line that is drawn for them. */
     static void add(Studio studio, Outline line) {
+        if (studio.article().orElse(null) instanceof Article.Lettering && studio.selection().pieces().isEmpty()) {
+            studio.editArticle("words along a line", a -> a instanceof Article.Lettering l
+                    ? l.withSetting(l.setting().withLine(Optional.of(line)))
+                    : a);
+            return;
+        }
         studio.design().ifPresent(d -> studio.article().ifPresent(a -> {
             double broad = Math.max(1, Math.rint(Math.max(line.bounds().getWidth(), line.bounds().getHeight()) / 15));
             Trim fresh = new Trim(Optional.empty(), Optional.of(line),

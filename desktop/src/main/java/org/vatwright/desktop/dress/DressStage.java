@@ -83,7 +83,7 @@ public final class DressStage extends StageView {
         this.desk = desk;
         pane = new ArticlePane(studio);
         pane.onScaled(() -> studio.tellFoot(f -> f.withNotes(f.notes(), TrueSize.words(pane.viewport().pxPerMm()))));
-        card = new ArticleCard(studio);
+        card = new ArticleCard(studio, desk);
         lay = new LayCard(studio);
         cloths = new SwapCard(studio);
         drape = new DrapeCard(studio);

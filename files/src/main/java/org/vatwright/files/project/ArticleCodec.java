@@ -2,6 +2,7 @@ package org.vatwright.files.project;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 
 import org.vatwright.core.dress.Article;
@@ -11,6 +12,7 @@ import org.vatwright.core.dress.Setting;
 import org.vatwright.core.dress.Whole;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Id;
+import org.vatwright.core.shape.Outline;
 import org.vatwright.files.json.Json;
 import org.vatwright.files.json.JsonIn;
 
@@ -66,14 +68,20 @@ final class ArticleCodec {
     private static void setting(ObjectNode out, Setting setting) {
         out.put("align", setting.align().keyword()).put("apart", setting.apart()).put("leading", setting.leading())
                 .put("arcMm", setting.arcMm()).put("boxMm", setting.boxMm());
+        setting.line().ifPresent(l -> out.put("line", l.data()));
+        if (setting.byWord()) {
+            out.put("byWord", true);
+        }
     }
 
     private static Setting setting(JsonIn in) {
-        in.only("align", "apart", "leading", "arcMm", "boxMm");
+        in.only("align", "apart", "leading", "arcMm", "boxMm", "line", "byWord");
         Setting plain = Setting.PLAIN;
         return new Setting(Setting.Align.parse(in.text("align", plain.align().keyword())),
                 in.number("apart", plain.apart()), in.number("leading", plain.leading()),
-                in.number("arcMm", plain.arcMm()), in.number("boxMm", plain.boxMm()));
+                in.number("arcMm", plain.arcMm()), in.number("boxMm", plain.boxMm()),
+                in.has("line") ? Optional.of(Outline.parse(in.text("line"))) : Optional.empty(),
+                in.truth("byWord", false));
     }
 
     private static Article sheet(JsonIn in) {
