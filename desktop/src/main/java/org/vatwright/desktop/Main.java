@@ -19,6 +19,8 @@ public final class Main {
     public static void main(String[] args) {
         Log.start(UserFolder.standard().log());
         TOOLKIT.setLevel(Level.SEVERE);
+        // Shapes and letters are worked out without a second window system beside the toolkit's.
+        System.setProperty("java.awt.headless", "true");
         Application.launch(VatwrightApp.class, args);
     }
 }

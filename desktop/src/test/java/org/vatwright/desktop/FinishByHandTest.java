@@ -163,6 +163,30 @@ class FinishByHandTest extends AtTheDemo {
         assertThat(hand.text("undo")).isEqualTo("Undo: add a trim along a line");
     }
 
+    @Test
+    void stitchesRunAlongADrawnLineAndAlongSeams() throws Exception {
+        Project before = hand.studio().project();
+        hand.click("piece-2");
+        hand.menu("stitch-add", 4);
+        ClothPane pane = (ClothPane) hand.node("article");
+        var v = pane.viewport();
+        for (double[] p : new double[][]{{400, 500}, {600, 520}}) {
+            hand.clickOn(pane, v.pxX(p[0]), v.pxY(p[1]));
+        }
+        hand.press(KeyCode.ENTER);
+        Id front = hand.studio().selection().pieces().iterator().next();
+        var line = smock().dressing(front).stitches().getLast().line().orElseThrow().bounds();
+        assertThat(line.getX()).isCloseTo(400, within(2.0));
+        assertThat(line.getMaxX()).isCloseTo(600, within(2.0));
+        int sewn = smock().dressing(front).stitches().size();
+        hand.menu("stitch-add", 5);
+        long seams = smock().seams().stream().filter(s -> s.first().piece().equals(front)
+                || s.second().piece().equals(front)).count();
+        assertThat(seams).isPositive();
+        assertThat(smock().dressing(front).stitches()).hasSize(sewn + (int) seams);
+        assertThat(undoAll()).isEqualTo(before);
+    }
+
     private static boolean thread(ClothPane pane, double x, double y) {
         org.vatwright.desktop.cloth.ClothImage cloth = (org.vatwright.desktop.cloth.ClothImage) pane.lookupAll("*")
                 .stream().filter(org.vatwright.desktop.cloth.ClothImage.class::isInstance).findFirst().orElseThrow();

@@ -49,7 +49,9 @@ public sealed interface Article {
 
     /** @return with all but the lay of it on the piece */
     private Article withOwn(Id piece, Dressing own) {
-        Id at = this instanceof Lettering l ? Lettering.letter(l.eachOwn() ? l.place(Lettering.number(piece)) : 1) : piece;
+        Id at = this instanceof Lettering l
+                ? Lettering.letter(l.eachOwn() ? l.place(Lettering.number(piece)) : 1)
+                : piece;
         return withDressings(dressings().with(at, own.withLay(dressings().of(at).lay())));
     }
 

@@ -81,7 +81,7 @@ public record Cut(Article article, double widthMm, double heightMm, List<Piece> 
         for (TypeLine.Letter letter : set) {
             int number = pieces.size() + 1;
             pieces.add(new Piece(Article.Lettering.letter(number),
-                    "%s, letter %d".formatted(Character.toString(letter.code()), number),
+                    "%s, letter %d".formatted(letter.text(), number),
                     Outline.of(letter.shape(), place), words.stroke()));
         }
         return new Cut(words, bounds.getWidth() + 2 * SURROUND * high, bounds.getHeight() + 2 * SURROUND * high, pieces,

@@ -118,6 +118,7 @@ public final class Cutting {
                         .lay(d.lay().map(l -> l.withStart(l.startX() * by, l.startY() * by)
                                 .withFade(l.fade().map(f -> f.scaled(by)))))
                         .drape(d.drape().map(drape -> drape.refit(refit)))
+                        .stitches(d.stitches().stream().map(st -> st.through(scale)).toList())
                         .prints(d.prints().stream().map(p -> p.at(p.x() * by, p.y() * by)).toList()).build())
                         .withWhole(w -> w.scaled(by)))
                 .build();

@@ -153,7 +153,7 @@ final class DressedRows implements RowSource {
             Worn.of(piece, worn, shape, making)
                     .forEach(w -> all.add(new Step.Filled(shape, w, white(w.light(), shape))));
         }
-        worn.stitches().forEach(s -> all.add(new Step.Sewn(threads(piece.seen(), s))));
+        worn.stitches().forEach(s -> all.add(new Step.Sewn(threads(SewnWay.of(piece, worn, s), s))));
         whole().shades().stream()
                 .filter(s -> s.confine().on().equals(Optional.of(piece.id())))
                 .forEach(s -> shade(s, Optional.of(piece)).ifPresent(all::add));

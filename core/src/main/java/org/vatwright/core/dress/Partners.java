@@ -1,6 +1,7 @@
 package org.vatwright.core.dress;
 
 import java.awt.geom.AffineTransform;
+import java.awt.geom.AffineTransform;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,6 +32,8 @@ public final class Partners {
         Refit refit = new Refit(box(from), box(to), true);
         return worn.with().lay(worn.lay().map(l -> glass ? l.mirrored(axis) : l.partner(axis)))
                 .drape(worn.drape().map(d -> d.refit(refit)))
+                .stitches(worn.stitches().stream().map(s -> s.through(new AffineTransform(-1, 0, 0, 1, 2 * axis, 0)))
+                        .toList())
                 .prints(worn.prints().stream().map(p -> p.with().x(2 * axis - p.x())
                         .turnDeg(p.turnDeg() == 0 ? 0 : -p.turnDeg()).build()).toList())
                 .build();

@@ -6,7 +6,6 @@ import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.measure.Require;
@@ -23,29 +22,33 @@ public record TypeLine(List<Letter> letters, double width) {
      * @param shape in heights of a capital, where it stands in the line; the baseline at 0
      * @param middle of the room that it takes in the line
      */
-    record Letter(int code, Shape shape, double middle) {}
+    record Letter(String text, Shape shape, double middle) {}
 
     static TypeLine set(String text, Typeface face) {
-        return set(text, face, 0);
+        return set(text, face, 0, true);
     }
 
-    /** @param apart what is added between letters, in heights of a capital */
     static TypeLine set(String text, Typeface face, double apart) {
+        return set(text, face, apart, false);
+    }
+
+    /**
+     * @param apart what is added between letters, in heights of a capital
+     * @param ligatures whether letters are drawn as one where the face does; letters set apart are not
+     */
+    static TypeLine set(String text, Typeface face, double apart, boolean ligatures) {
         List<Letter> letters = new ArrayList<>();
-        double at = 0;
-        int before = -1;
-        for (int code : text.codePoints().toArray()) {
-            at += before < 0 ? 0 : face.kerning(before, code) + apart;
-            Optional<Shape> shape = face.outline(code).filter(s -> !s.getBounds2D().isEmpty());
-            if (shape.isPresent()) {
-                letters.add(new Letter(code,
-                        AffineTransform.getTranslateInstance(at, 0).createTransformedShape(shape.get()),
-                        at + face.advance(code) / 2));
-            }
-            at += face.advance(code);
-            before = code;
+        List<Typeface.Glyph> line = face.set(text, ligatures && apart == 0);
+        double end = 0;
+        for (int i = 0; i < line.size(); i++) {
+            Typeface.Glyph glyph = line.get(i);
+            double at = glyph.at() + i * apart;
+            glyph.shape().ifPresent(shape -> letters.add(new Letter(glyph.text(),
+                    AffineTransform.getTranslateInstance(at, 0).createTransformedShape(shape),
+                    at + glyph.advance() / 2)));
+            end = at + glyph.advance();
         }
-        return new TypeLine(List.copyOf(letters), at);
+        return new TypeLine(List.copyOf(letters), end);
     }
 
     /**

@@ -16,7 +16,7 @@ final class TypeSet {
         Setting how = words.setting();
         double high = words.heightMm();
         List<TypeLine> lines = lines(words.text(), face, how, high).stream()
-                .map(line -> TypeLine.set(line, face, how.apart())).toList();
+                .map(line -> TypeLine.set(line, face, how.apart(), !words.eachOwn())).toList();
         double widest = lines.stream().mapToDouble(TypeLine::width).max().orElse(0);
         List<Letter> all = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
@@ -32,11 +32,11 @@ final class TypeSet {
                         ? onLine(Walk.of(how.line().get()), down, (left + letter.middle()) * high,
                                 letter.middle() * high)
                         : how.arcMm() == 0
-                        ? AffineTransform.getTranslateInstance(left * high, down)
-                        : onArc(how.arcMm(), down, (left + letter.middle() - widest / 2) * high,
-                                letter.middle() * high);
+                                ? AffineTransform.getTranslateInstance(left * high, down)
+                                : onArc(how.arcMm(), down, (left + letter.middle() - widest / 2) * high,
+                                        letter.middle() * high);
                 place.scale(high, high);
-                all.add(new Letter(letter.code(), place.createTransformedShape(letter.shape()), letter.middle()));
+                all.add(new Letter(letter.text(), place.createTransformedShape(letter.shape()), letter.middle()));
             }
         }
         return all;

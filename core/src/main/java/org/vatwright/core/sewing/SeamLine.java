@@ -2,6 +2,7 @@ package org.vatwright.core.sewing;
 
 import java.awt.geom.AffineTransform;
 import java.awt.geom.NoninvertibleTransformException;
+import java.awt.geom.Path2D;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -13,7 +14,9 @@ import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Piece;
 import org.vatwright.core.dress.Seam;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.shape.Outline;
 
 /**
  * A seam of an article as pairs of places that come to lie on each other.
@@ -80,6 +83,27 @@ public record SeamLine(List<Place> first, List<Place> second, List<Double> share
             b = notch.onSecond();
         }
         return a == 1 ? b : b + (share - a) / (1 - a) * (1 - b);
+    }
+
+    /** @return the edges of all seams of a piece, each as a line on its flat cloth */
+    public static List<Outline> edges(Article.Flat article, Id piece) {
+        List<Outline> all = new ArrayList<>();
+        for (Seam seam : article.seams()) {
+            SeamLine line = of(article, seam);
+            boolean first = seam.first().piece().equals(piece);
+            if (first || seam.second().piece().equals(piece)) {
+                Path2D path = new Path2D.Double();
+                for (Place p : cloth(first ? line.first : line.second, article.dressing(piece).drape())) {
+                    if (path.getCurrentPoint() == null) {
+                        path.moveTo(p.x(), p.y());
+                    } else {
+                        path.lineTo(p.x(), p.y());
+                    }
+                }
+                all.add(Outline.of(path));
+            }
+        }
+        return all;
     }
 
     /** @return the places of the flat cloth that are seen there */

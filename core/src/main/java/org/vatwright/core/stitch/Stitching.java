@@ -1,8 +1,10 @@
 package org.vatwright.core.stitch;
 
+import java.awt.geom.AffineTransform;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import org.vatwright.core.colour.Rgb;
@@ -21,10 +23,12 @@ import org.vatwright.core.shape.Outline;
  * @param apartMm from row to row; how broad a zigzag is, how deep an edging
  * @param thickMm of the thread
  * @param relief how much its roundness, its twist and its shadow are seen, 0 to 1
+ * @param line that they run along instead of the outline, on the flat cloth, in mm of the article
  */
 @RecordBuilder
 public record Stitching(Kind kind, double insetMm, double lengthMm, double gapMm, double slantDeg, int rows,
-        double apartMm, Rgb thread, double thickMm, double relief) implements StitchingBuilder.With {
+        double apartMm, Rgb thread, double thickMm, double relief,
+        Optional<Outline> line) implements StitchingBuilder.With {
 
     public static final int MOST_ROWS = 6;
 
@@ -56,6 +60,19 @@ public record Stitching(Kind kind, double insetMm, double lengthMm, double gapMm
         Require.within("breadth of the stitches", apartMm, 0.1, 500, "mm");
         Require.within("thread", thickMm, 0.05, 100, "mm");
         Require.within("relief of the stitches", relief * 100, 0, 100, "%");
+        line.ifPresent(l -> l.checked("the line of the stitches"));
+    }
+
+    /** Along the outline. */
+    public Stitching(Kind kind, double insetMm, double lengthMm, double gapMm, double slantDeg, int rows,
+            double apartMm,
+            Rgb thread, double thickMm, double relief) {
+        this(kind, insetMm, lengthMm, gapMm, slantDeg, rows, apartMm, thread, thickMm, relief, Optional.empty());
+    }
+
+    /** @return the same with its line moved, turned or drawn out */
+    public Stitching through(AffineTransform change) {
+        return withLine(line.map(l -> Outline.of(l.path(), change)));
     }
 
     /** @return as they are sewn at first, with numbers that suit a garment. @param thread its ink */
@@ -74,7 +91,7 @@ public record Stitching(Kind kind, double insetMm, double lengthMm, double gapMm
         }
     }
 
-    /** @return all stitches, in the order they are sewn */
+    /** @return all stitches, in the order they are sewn. @param outline or the line that they run along, as it is seen */
     public List<Stitch> along(Outline outline) {
         List<Stitch> all = new ArrayList<>();
         for (int row = 0; row < rows; row++) {

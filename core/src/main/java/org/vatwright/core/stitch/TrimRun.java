@@ -77,7 +77,8 @@ public record TrimRun(List<Stretch> stretches, List<Repeat> repeats, List<Turn> 
         List<Stretch> stretches = new ArrayList<>();
         List<Turn> turns = new ArrayList<>();
         for (StitchLine line : Inset.of(outline, form.insetMm())) {
-            StitchLine way = line.rightIsInside(outline).withoutShort(Math.max(1, form.breadthMm() * Math.min(1, ratio) / 2));
+            StitchLine way = line.rightIsInside(outline)
+                    .withoutShort(Math.max(1, form.breadthMm() * Math.min(1, ratio) / 2));
             stretches(way, form, ratio, stretches, turns);
         }
         List<Repeat> repeats = new ArrayList<>();

@@ -15,6 +15,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.vatwright.core.Samples;
 import org.vatwright.core.colour.Light;
+import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.drape.Along;
 import org.vatwright.core.drape.Box;
 import org.vatwright.core.drape.Mesh;
@@ -31,6 +32,7 @@ import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.TileSource;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.shape.Outline;
+import org.vatwright.core.stitch.Stitching;
 
 /** Dressed articles with all that lies between the cloth and the picture: drapes, figures, light, pieces aside. */
 class DrapedTest {
@@ -198,5 +200,48 @@ class DrapedTest {
         lay.toTile(DENSITY, DESIGN.repeat().tile()).at(DENSITY.px(seen.getX()), DENSITY.px(seen.getY()), uv);
         assertThat(uv[0]).isEqualTo(6 / DESIGN.repeat().tile().widthMm(), within(1e-9));
         assertThat(uv[1]).isEqualTo(9 / DESIGN.repeat().tile().heightMm(), within(1e-9));
+    }
+
+    /** A place goes to and fro: where a place of the cloth is seen, that place of the cloth is seen. */
+    @Test
+    void placesOfDrapedClothAreFoundBothWays() {
+        Box box = new Box(10, 10, 100, 80);
+        Mesh mesh = new MeshHand(Set.of(12), 60).moved(Mesh.of(box, 4, 4), 7, -5);
+        List<Place> flat = List.of(new Place(35, 30), new Place(60, 50), new Place(80, 66), new Place(52, 41));
+        for (var drape : List.of(mesh, Panel.of(box).withCorner(1, new Place(90, 14)), Round.of(box),
+                new Along(List.of(new Place(60, 10), new Place(70, 50), new Place(55, 90)), 90))) {
+            List<Place> seen = org.vatwright.core.drape.DrapedPlaces.seen(flat, Optional.of(drape));
+            List<Place> back = org.vatwright.core.drape.DrapedPlaces.cloth(seen, Optional.of(drape));
+            double moved = 0;
+            for (int i = 0; i < flat.size(); i++) {
+                assertThat(back.get(i).far(flat.get(i))).as(drape.kind()).isLessThan(0.005);
+                moved = Math.max(moved, seen.get(i).far(flat.get(i)));
+            }
+            assertThat(moved).as(drape.kind() + " moves something").isGreaterThan(1);
+        }
+    }
+
+    /** Stitches along a line of the cloth go with the drape and with the piece; along the outline they stay where that is. */
+    @Test
+    void stitchesAlongALineGoWithTheDrape() {
+        Stitching plain = Stitching.fresh(Stitching.Kind.RUNNING, new Rgb(255, 0, 255));
+        Stitching sewn = plain.with().insetMm(0).thickMm(3).relief(0)
+                .line(Optional.of(Outline.parse("M 20 50 L 100 50"))).build();
+        Box box = new Box(10, 10, 100, 80);
+        Mesh lower = new MeshHand(Set.of(10, 11, 12, 13, 14), 0).moved(Mesh.of(box, 4, 4), 0, 12);
+        Dressing worn = Dressing.of(LAY).with().drape(Optional.of(lower)).stitches(List.of(sewn)).build();
+        Piece piece = flat(worn).pieces().getFirst();
+        assertThat(SewnWay.of(piece, worn.withDrape(Optional.empty()), sewn).bounds().getCenterY()).isEqualTo(50);
+        assertThat(SewnWay.of(piece, worn, sewn).bounds().getCenterY()).isBetween(61.0, 63.0);
+        assertThat(SewnWay.of(piece.withAside(0, 30), worn, sewn).bounds().getCenterY()).isBetween(91.0, 93.0);
+        assertThat(SewnWay.of(piece, worn, plain)).isEqualTo(piece.outline());
+        Raster drawn = drawn(flat(worn));
+        int thread = 0;
+        for (int y = 120; y < 130; y++) {
+            for (int x = 40; x < 200; x++) {
+                thread += drawn.at(x, y) == 0xFFFF00FF ? 1 : 0;
+            }
+        }
+        assertThat(thread).isGreaterThan(400);
     }
 }

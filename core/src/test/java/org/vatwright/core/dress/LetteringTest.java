@@ -172,13 +172,15 @@ class LetteringTest {
     @Test
     void alongALineLettersStandWhereTheyWouldOnAStraightOne() {
         double cos = Math.cos(Math.PI / 6);
-        Setting leaning = Setting.PLAIN.withLine(Optional.of(Outline.parse("M 5 7 L %s %s".formatted(5 + 100 * cos, 57))));
+        Setting leaning = Setting.PLAIN
+                .withLine(Optional.of(Outline.parse("M 5 7 L %s %s".formatted(5 + 100 * cos, 57))));
         List<Piece> straight = Cut.of(words("ABCDE", Setting.PLAIN), FACES).pieces();
         List<Piece> along = Cut.of(words("ABCDE", leaning), FACES).pieces();
         double firstX = along.getFirst().outline().bounds().getCenterX();
         double firstY = along.getFirst().outline().bounds().getCenterY();
         for (int i = 1; i < along.size(); i++) {
-            double far = straight.get(i).outline().bounds().getCenterX() - straight.getFirst().outline().bounds().getCenterX();
+            double far = straight.get(i).outline().bounds().getCenterX()
+                    - straight.getFirst().outline().bounds().getCenterX();
             var box = along.get(i).outline().bounds();
             assertThat(box.getCenterX() - firstX).isCloseTo(far * cos, within(0.01));
             assertThat(box.getCenterY() - firstY).isCloseTo(far / 2, within(0.01));
@@ -189,8 +191,9 @@ class LetteringTest {
     @Test
     void alongACurveLettersStandByItsLength() {
         double k = 100 * 4 / 3.0 * (Math.sqrt(2) - 1);
-        Setting half = Setting.PLAIN.withLine(Optional.of(Outline.parse("M 0 100 C 0 %s %s 0 100 0 C %s 0 200 %s 200 100"
-                .formatted(100 - k, 100 - k, 100 + k, 100 - k))));
+        Setting half = Setting.PLAIN
+                .withLine(Optional.of(Outline.parse("M 0 100 C 0 %s %s 0 100 0 C %s 0 200 %s 200 100"
+                        .formatted(100 - k, 100 - k, 100 + k, 100 - k))));
         List<Piece> along = Cut.of(words("ABCDEFGHIJKLMNOPQRSTUVW", half), FACES).pieces();
         var walk = Walk.of(half.line().orElseThrow());
         // The cubic's own length, summed in a hundred thousand steps.
@@ -216,7 +219,8 @@ class LetteringTest {
         }
         double[] second = walk.at(15);
         double[] first = walk.at(5);
-        assertThat(Math.hypot(second[0] - first[0], second[1] - first[1])).isCloseTo(2 * 100 * Math.sin(0.05), within(0.01));
+        assertThat(Math.hypot(second[0] - first[0], second[1] - first[1])).isCloseTo(2 * 100 * Math.sin(0.05),
+                within(0.01));
     }
 
     @Test
@@ -230,8 +234,10 @@ class LetteringTest {
         assertThat(designs).containsExactly("a", "a", "b", "b", "b", "a");
         Article dressed = words.withLay(Article.Lettering.letter(4), Cut.of(words, FACES).ids(),
                 Optional.of(new Lay(new Id("c"), "M")));
-        assertThat(Cut.of(dressed, FACES).pieces()).extracting(p -> dressed.dressing(p.id()).lay().orElseThrow().design()
-                .text()).as("the whole second word").containsExactly("a", "a", "c", "c", "c", "a");
+        assertThat(Cut.of(dressed, FACES).pieces())
+                .extracting(p -> dressed.dressing(p.id()).lay().orElseThrow().design()
+                        .text())
+                .as("the whole second word").containsExactly("a", "a", "c", "c", "c", "a");
     }
 
     @Test
@@ -271,7 +277,8 @@ class LetteringTest {
                             org.vatwright.core.Samples.stripes(2 * band, band, band));
                     Lay lay = new Lay(design.id(), design.palette().first().name());
                     Legibility found = Legibility.of(List.of(letter), lay, design,
-                            org.vatwright.core.render.TileSource.PAINTED, org.vatwright.core.raster.Work.on(1)).orElseThrow();
+                            org.vatwright.core.render.TileSource.PAINTED, org.vatwright.core.raster.Work.on(1))
+                            .orElseThrow();
                     right += found.reads() == (band <= stroke) ? 1 : 0;
                     cases++;
                     assertThat(found.strokeMm()).isCloseTo(stroke, within(0.12 * stroke));
@@ -286,7 +293,8 @@ class LetteringTest {
 
     private static java.awt.Shape ring(double stroke) {
         var ring = new java.awt.geom.Area(new java.awt.geom.Ellipse2D.Double(0, 0, 8 * stroke, 8 * stroke));
-        ring.subtract(new java.awt.geom.Area(new java.awt.geom.Ellipse2D.Double(stroke, stroke, 6 * stroke, 6 * stroke)));
+        ring.subtract(
+                new java.awt.geom.Area(new java.awt.geom.Ellipse2D.Double(stroke, stroke, 6 * stroke, 6 * stroke)));
         return ring;
     }
 }

@@ -100,6 +100,12 @@ final class ArticleCard extends VBox {
         face.setId("typeface");
         face.setAccessibleText("Typeface");
         face.getItems().setAll(studio.faces().names());
+        // Asked for when they are wanted: a system may have hundreds.
+        face.setOnShowing(e -> {
+            if (face.getItems().size() == studio.faces().names().size()) {
+                face.getItems().addAll(studio.faces().system());
+            }
+        });
         face.setOnAction(e -> {
             if (!showing && face.getValue() != null) {
                 letters("typeface " + face.getValue(), l -> l.withTypeface(face.getValue()));
@@ -150,16 +156,17 @@ final class ArticleCard extends VBox {
 
     /** Around all letters, a little outside, what touches as one. */
     private void cutting() {
-        studio.article().ifPresent(a -> desk.outside().askSave("Write cutting lines", a.name() + " cutting lines.svg", SVG)
-                .ifPresent(file -> {
-                    try {
-                        SvgCuttingWriter.write(studio.cut(a), CUT_MM, file);
-                        studio.say(Message.hint("Cutting lines, %s mm outside the letters: %s".formatted(
-                                Numbers.plain(CUT_MM), file.getFileName())));
-                    } catch (Refusal e) {
-                        studio.say(Message.wrong(e.getMessage()));
-                    }
-                }));
+        studio.article()
+                .ifPresent(a -> desk.outside().askSave("Write cutting lines", a.name() + " cutting lines.svg", SVG)
+                        .ifPresent(file -> {
+                            try {
+                                SvgCuttingWriter.write(studio.cut(a), CUT_MM, file);
+                                studio.say(Message.hint("Cutting lines, %s mm outside the letters: %s".formatted(
+                                        Numbers.plain(CUT_MM), file.getFileName())));
+                            } catch (Refusal e) {
+                                studio.say(Message.wrong(e.getMessage()));
+                            }
+                        }));
     }
 
     private void rename() {

@@ -69,8 +69,9 @@ final class LegibilityRow extends VBox {
     private void say(Legibility found) {
         largest = found.largestScale();
         Ui.show(this, !found.reads());
-        words.setText("Hard to read: strokes are %s mm broad, what they wear shows %s mm. Up to %s %% it reads.".formatted(
-                Numbers.plain(found.strokeMm(), 1), Numbers.plain(found.featureMm(), 1),
-                Numbers.plain(Math.floor(100 * largest), 0)));
+        words.setText(
+                "Hard to read: strokes are %s mm broad, what they wear shows %s mm. Up to %s %% it reads.".formatted(
+                        Numbers.plain(found.strokeMm(), 1), Numbers.plain(found.featureMm(), 1),
+                        Numbers.plain(Math.floor(100 * largest), 0)));
     }
 }

@@ -7,11 +7,15 @@ import java.util.function.UnaryOperator;
 
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Dressing;
+import org.vatwright.core.sewing.SeamLine;
+import org.vatwright.core.shape.Outline;
 import org.vatwright.core.stitch.Stitching;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.DressEdits;
+import org.vatwright.desktop.studio.DressHand;
+import org.vatwright.desktop.studio.Message;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.control.MenuButton;
@@ -51,6 +55,11 @@ final class StitchCard extends VBox {
             item.setOnAction(e -> add(kind));
             add.getItems().add(item);
         }
+        MenuItem line = new MenuItem("along a line of its own");
+        line.setOnAction(e -> studio.holdDress(h -> h.withTool(DressHand.Tool.SEW_LINE)));
+        MenuItem seam = new MenuItem("along its seams");
+        seam.setOnAction(e -> alongSeams());
+        add.getItems().addAll(line, seam);
         ink = new InkPick(studio, "thread", "thread", rgb -> set("ink of the thread", s -> s.withThread(rgb)));
         inset = NumberRow.length(studio, "Inset", "inset of the stitches",
                 mm -> set("inset of the stitches", s -> s.withInsetMm(mm)));
@@ -87,6 +96,25 @@ final class StitchCard extends VBox {
             all.add(Stitching.fresh(kind, InkPick.PAPER));
             at = all.size() - 1;
             return d.withStitches(all);
+        });
+    }
+
+    /** One line of stitches beside each seam of the chosen pieces. */
+    private void alongSeams() {
+        studio.article().filter(Article.Flat.class::isInstance).map(Article.Flat.class::cast).ifPresent(flat -> {
+            boolean any = DressEdits.each(studio, "sew along the seams", (piece, worn) -> {
+                List<Stitching> all = new ArrayList<>(worn.stitches());
+                for (Outline line : SeamLine.edges(flat, piece.id())) {
+                    all.add(Stitching.fresh(Stitching.Kind.RUNNING, InkPick.PAPER).with().insetMm(0)
+                            .line(Optional.of(line)).build());
+                }
+                return worn.withStitches(all.size() > Dressing.MOST_STITCHINGS
+                        ? all.subList(0, Dressing.MOST_STITCHINGS)
+                        : all);
+            });
+            if (!any) {
+                studio.say(Message.hint("These pieces have no seams; find them in the chapter of seams."));
+            }
         });
     }
 

@@ -39,6 +39,7 @@ final class ToolGrips extends ArticleGrips {
 
     private static final Pen DRAWN = new Pen(new Rgb(42, 38, 48), 1.2);
     private static final double EDGE_PX = 14;
+    private static final Set<Tool> BY_CORNERS = Set.of(Tool.DRAW, Tool.LIMIT, Tool.LINE, Tool.SEW_LINE);
 
     /** A corner of what is being drawn. @param outX,outY where its curve sets out to, from it */
     private record Corner(Place at, double outX, double outY) {}
@@ -80,7 +81,8 @@ final class ToolGrips extends ArticleGrips {
                     ? "Now click where it meets on the other edge."
                     : "Click on an edge of a seam where a notch is.";
             case LIMIT -> "Click corner after corner around what is to be shaded; click the first one to close.";
-            case LINE -> "Click place after place of the line, pull for a curve; Enter ends it. Esc gives up.";
+            case LINE, SEW_LINE ->
+                "Click place after place of the line, pull for a curve; Enter ends it. Esc gives up.";
             case SEW -> second
                     ? "Now pull along the edge that is sewn to it, the same way."
                     : "Pull along an edge that is sewn.";
@@ -173,7 +175,7 @@ final class ToolGrips extends ArticleGrips {
         start = at(e);
         end = null;
         switch (tool()) {
-            case DRAW, LIMIT, LINE -> corner(e);
+            case DRAW, LIMIT, LINE, SEW_LINE -> corner(e);
             case TAKE -> take(e);
             case TAKE_DRAPE -> takeDrape(e);
             case NOTCH -> notch();
@@ -195,9 +197,8 @@ final class ToolGrips extends ArticleGrips {
 
     private void close() {
         Outline outline = Outline.of(path(true));
-        if (tool() == Tool.LINE) {
-            done();
-            DrawnTrim.add(studio, outline);
+        if (tool() == Tool.LINE || tool() == Tool.SEW_LINE) {
+            line(outline);
             return;
         }
         if (tool() == Tool.LIMIT) {
@@ -211,6 +212,16 @@ final class ToolGrips extends ArticleGrips {
         DressEdits.flat(studio, "draw a piece", f -> Cutting.added(f, new Piece(id, "piece " + (f.pieces().size() + 1),
                 outline, Optional.of(DRAWN))));
         studio.select(s -> s.withPieces(Set.of(id)));
+    }
+
+    private void line(Outline line) {
+        boolean sewn = tool() == Tool.SEW_LINE;
+        done();
+        if (sewn) {
+            DrawnLine.sew(studio, cut, line);
+        } else {
+            DrawnLine.trim(studio, line);
+        }
     }
 
     private void take(MouseEvent e) {
@@ -273,7 +284,7 @@ final class ToolGrips extends ArticleGrips {
 
     @Override
     void drag(MouseEvent e) {
-        if ((tool() == Tool.DRAW || tool() == Tool.LIMIT || tool() == Tool.LINE) && !corners.isEmpty()) {
+        if (BY_CORNERS.contains(tool()) && !corners.isEmpty()) {
             Corner last = corners.removeLast();
             Place at = at(e);
             corners.add(new Corner(last.at, at.x() - last.at.x(), at.y() - last.at.y()));
@@ -363,10 +374,9 @@ final class ToolGrips extends ArticleGrips {
         }
         if (e.getCode() == KeyCode.ESCAPE) {
             done();
-        } else if (e.getCode() == KeyCode.ENTER && tool() == Tool.LINE && corners.size() > 1) {
-            Outline line = Outline.of(path(false));
-            done();
-            DrawnTrim.add(studio, line);
+        } else if (e.getCode() == KeyCode.ENTER && (tool() == Tool.LINE || tool() == Tool.SEW_LINE)
+                && corners.size() > 1) {
+            line(Outline.of(path(false)));
         } else if (e.getCode() == KeyCode.ENTER && corners.size() > 2) {
             close();
         } else if (e.getCode() == KeyCode.BACK_SPACE && !corners.isEmpty()) {

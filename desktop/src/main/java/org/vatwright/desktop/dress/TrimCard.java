@@ -97,8 +97,9 @@ final class TrimCard extends VBox {
         Button off = Ui.link("take it off", () -> DressEdits.whole(studio, "take a trim off", w -> w.editTrim(place(w),
                 t -> Optional.empty())));
         off.setId("trim-off");
-        slide = NumberRow.length(studio, "Slid by", "way of the repeat", mm -> touch("slide a repeat", t -> new Touch(mm,
-                t.size(), t.out())));
+        slide = NumberRow.length(studio, "Slid by", "way of the repeat",
+                mm -> touch("slide a repeat", t -> new Touch(mm,
+                        t.size(), t.out())));
         size = NumberRow.number(studio, "Size", "size of the repeat", "%", 0, 10, n -> touch("resize a repeat",
                 t -> new Touch(t.slideMm(), n / 100, t.out())));
         out.setId("repeat-out");
@@ -116,7 +117,8 @@ final class TrimCard extends VBox {
         return NumberRow.length(studio, word, what, mm -> form(what, f -> with.apply(f, mm)));
     }
 
-    private NumberRow percent(String word, String what, java.util.function.BiFunction<TrimForm, Double, TrimForm> with) {
+    private NumberRow percent(String word, String what,
+            java.util.function.BiFunction<TrimForm, Double, TrimForm> with) {
         return NumberRow.number(studio, word, what, "%", 0, 5, n -> form(what, f -> with.apply(f, n / 100)));
     }
 

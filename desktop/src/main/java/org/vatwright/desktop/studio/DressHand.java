@@ -32,7 +32,7 @@ public record DressHand(Set<Integer> points, double reachMm, Judge judge, Set<Id
 
     /** What the next pull, or the next clicks, on the drawing do; then the hand is free again. */
     public enum Tool {
-        NONE, SPLIT, MEASURE, DRAW, TAKE, TAKE_DRAPE, SEW, NOTCH, LIMIT, LINE
+        NONE, SPLIT, MEASURE, DRAW, TAKE, TAKE_DRAPE, SEW, NOTCH, LIMIT, LINE, SEW_LINE
     }
 
     public DressHand shading(UnaryOperator<ShadeHand> change) {

@@ -1,15 +1,22 @@
 package org.vatwright.files.type;
 
+import java.awt.Font;
+import java.awt.FontFormatException;
+import java.awt.GraphicsEnvironment;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.GeneralPath;
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
 
 import org.apache.fontbox.ttf.CmapLookup;
 import org.apache.fontbox.ttf.OTFParser;
@@ -43,9 +50,10 @@ public final class ShippedTypefaces implements Typeface.Case {
         return List.copyOf(FILES.keySet());
     }
 
-    /** @throws Refusal when there is no such face */
+    /** @return one that comes with the program or with the system. @throws Refusal when there is no such face */
     public Typeface named(String name) {
-        return find(names().stream().filter(n -> n.equalsIgnoreCase(name.strip())).findFirst()
+        return find(Stream.concat(names().stream(), system().stream()).filter(n -> n.equalsIgnoreCase(name.strip()))
+                .findFirst()
                 .orElseThrow(() -> new Refusal("there is no typeface \"%s\"; there are %s".formatted(name,
                         String.join(", ", names())))));
     }
@@ -53,16 +61,64 @@ public final class ShippedTypefaces implements Typeface.Case {
     @Override
     public Typeface find(String name) {
         String known = FILES.containsKey(name) ? name : names().getFirst();
-        return loaded.computeIfAbsent(known, ShippedTypefaces::load);
+        return loaded.computeIfAbsent(FILES.containsKey(name) || !system().contains(name) ? known : name,
+                ShippedTypefaces::load);
     }
+
+    @Override
+    public List<String> system() {
+        return SYSTEM.get();
+    }
+
+    /** Of the system, once it is asked for; those that stand for another are left out. */
+    private static final Supplier<List<String>> SYSTEM = new Supplier<>() {
+
+        private List<String> names;
+
+        @Override
+        public synchronized List<String> get() {
+            if (names == null) {
+                names = read();
+            }
+            return names;
+        }
+
+        private List<String> read() {
+            try {
+                Set<String> logical = Set.of(Font.DIALOG, Font.DIALOG_INPUT, Font.MONOSPACED, Font.SANS_SERIF,
+                        Font.SERIF);
+                return Arrays.stream(GraphicsEnvironment.getLocalGraphicsEnvironment().getAvailableFontFamilyNames())
+                        .filter(n -> !logical.contains(n) && !FILES.containsKey(n)).toList();
+            } catch (RuntimeException | LinkageError none) {
+                // A system without fonts of its own has none to offer.
+                return List.of();
+            }
+        }
+    };
 
     private static Typeface load(String name) {
         String file = FILES.get(name);
+        if (file == null) {
+            return new Shaper(name, new Font(name, Font.PLAIN, 12));
+        }
+        Optional<Typeface> shaped = shaped(name, file);
+        if (shaped.isPresent()) {
+            return shaped.get();
+        }
         try (InputStream in = ShippedTypefaces.class.getResourceAsStream(file)) {
             RandomAccessReadBuffer bytes = new RandomAccessReadBuffer(in.readAllBytes());
             return new Face(name, file.endsWith(".otf") ? new OTFParser().parse(bytes) : new TTFParser().parse(bytes));
         } catch (IOException e) {
             throw new IllegalStateException("the shipped typeface " + file + " cannot be read", e);
+        }
+    }
+
+    /** @return set by the face's own tables; none on a system that cannot set type at all */
+    private static Optional<Typeface> shaped(String name, String file) {
+        try (InputStream in = ShippedTypefaces.class.getResourceAsStream(file)) {
+            return Optional.of(new Shaper(name, Font.createFont(Font.TRUETYPE_FONT, in)));
+        } catch (FontFormatException | IOException | RuntimeException | LinkageError none) {
+            return Optional.empty();
         }
     }
 

@@ -29,6 +29,7 @@ import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Pen;
 import org.vatwright.core.dress.Piece;
+import org.vatwright.core.dress.SewnWay;
 import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.render.Cloth;
@@ -124,7 +125,7 @@ public final class PdfArticleWriter {
             content.restoreGraphicsState();
         }
         for (Stitching how : of.cut().dressing(piece).stitches()) {
-            stitches(content, how, how.along(piece.seen()));
+            stitches(content, how, how.along(SewnWay.of(piece, of.cut().dressing(piece), how)));
         }
         if (piece.stroke().isPresent()) {
             line(content, piece.seen().path(), piece.stroke().get());

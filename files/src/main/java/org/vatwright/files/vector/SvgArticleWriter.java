@@ -19,6 +19,7 @@ import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Pen;
 import org.vatwright.core.dress.Piece;
+import org.vatwright.core.dress.SewnWay;
 import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.render.Cloth;
@@ -106,7 +107,7 @@ public final class SvgArticleWriter {
             laid(worn.get().lay());
         }
         for (Stitching how : of.cut().dressing(piece).stitches()) {
-            stitches(how, how.along(piece.seen()));
+            stitches(how, how.along(SewnWay.of(piece, of.cut().dressing(piece), how)));
         }
         if (piece.stroke().isPresent()) {
             line(piece.seen().path(), piece.stroke().get());

@@ -34,7 +34,8 @@ public final class SvgCuttingWriter {
                 xml.start("svg", "xmlns", "http://www.w3.org/2000/svg", "width", w + "mm", "height", h + "mm",
                         "viewBox", "0 0 " + w + " " + h);
                 xml.text("title", cut.article().name() + ", cutting lines");
-                xml.empty("path", "d", data(lines.path(place)), "fill", "none", "stroke", "#000000", "stroke-width", "0.1");
+                xml.empty("path", "d", data(lines.path(place)), "fill", "none", "stroke", "#000000", "stroke-width",
+                        "0.1");
                 xml.close();
             } catch (XMLStreamException e) {
                 throw new IOException(e);

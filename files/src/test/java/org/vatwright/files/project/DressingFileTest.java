@@ -108,7 +108,8 @@ class DressingFileTest {
                         ? List.of()
                         : List.of(Stitching.fresh(Stitching.Kind.BLANKET, new Rgb(kind, 2, 3)),
                                 new Stitching(Stitching.Kind.ZIGZAG, -random.nextDouble(), 3, 1.5, -20, 2, 4.5,
-                                        new Rgb(200, 10, kind), 0.7, 0.25)),
+                                        new Rgb(200, 10, kind), 0.7, 0.25,
+                                        Optional.of(Outline.parse("M 1 2 L 30 4.5")))),
                 kind == 0 ? List.of() : effects(random));
     }
 

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.awt.Shape;
 import java.awt.geom.Rectangle2D;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -107,5 +108,38 @@ class ShippedTypefacesTest {
         assertThatThrownBy(() -> TypeLine.outline("\u4E2D", FACES.find("Cabin Bold"), 20)).isInstanceOf(Refusal.class)
                 .hasMessageContaining("Cabin Bold");
         assertThatThrownBy(() -> TypeLine.outline("A", FACES.find("Cabin Bold"), 0)).isInstanceOf(Refusal.class);
+    }
+
+    /** Faces that have pairs in their newer table alone are kerned as well: A and V overlap by a tenth of a capital's height. */
+    @Test
+    void pairsOfTheNewerTableCount() {
+        for (String name : List.of("League Spartan Black", "Comfortaa Bold", "Roboto Slab Bold")) {
+            Typeface face = FACES.find(name);
+            assertThat(face.kerning('A', 'V')).as(name).isBetween(-0.16, -0.09);
+            double apart = face.set("AV", false).get(1).at();
+            assertThat(apart - face.advance('A')).as(name).isCloseTo(face.kerning('A', 'V'), within(1e-9));
+        }
+    }
+
+    /** f and i are one figure in the book face while all letters wear the same; apart, or each with its own, they are two. */
+    @Test
+    void ligaturesAreFormedWhereLettersWearTheSame() {
+        Article.Lettering one = new Article.Lettering(new Id("w"), "W", "fi", "Goudy Bookletter", 100, false,
+                Optional.empty(), Dressings.NONE);
+        assertThat(Cut.of(one, FACES).pieces()).extracting(p -> p.name()).containsExactly("fi, letter 1");
+        assertThat(Cut.of(one.with().eachOwn(true).build(), FACES).pieces()).hasSize(2);
+        assertThat(Cut.of(one.with().setting(one.setting().withApart(0.1)).build(), FACES).pieces()).hasSize(2);
+    }
+
+    @Test
+    void theSystemsFacesAreThereWhereItHasSome() {
+        ShippedTypefaces faces = new ShippedTypefaces();
+        assertThat(faces.names()).hasSize(8).doesNotContainAnyElementsOf(faces.system());
+        for (String name : faces.system().stream().limit(3).toList()) {
+            assertThat(faces.named(name).name()).isEqualTo(name);
+            assertThat(faces.find(name).advance('H')).isGreaterThan(0);
+        }
+        assertThatThrownBy(() -> faces.named("No such face")).isInstanceOf(Refusal.class);
+        assertThat(faces.find("No such face").name()).isEqualTo(faces.names().getFirst());
     }
 }
