@@ -8,6 +8,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
+import org.vatwright.files.project.FinishCodec;
+import org.vatwright.core.dress.Whole;
+import org.vatwright.core.dress.Dressing;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Dressings;
@@ -66,8 +69,11 @@ public final class DemoCommission {
                 Dressings worn = Dressings.NONE;
                 int n = 0;
                 for (Lay lay : in.list("lays", DemoCommission::lay)) {
-                    worn = worn.with(Article.Lettering.letter(++n), Optional.of(lay));
+                    worn = worn.with(Article.Lettering.letter(++n), Dressing.of(lay)
+                            .withEffects(FinishCodec.effects(in)));
                 }
+                Whole whole = in.has("whole") ? in.at("whole").placed(FinishCodec::read) : Whole.PLAIN;
+                worn = worn.withWhole(w -> whole);
                 yield new Article.Lettering(id(name), name, in.text("text"), in.text("typeface"), in.number("heightMm"),
                         in.truth("eachOwn", false), pen(in), worn);
             }
@@ -84,12 +90,14 @@ public final class DemoCommission {
     }
 
     static Lay lay(JsonIn in) {
-        in.only("design", "colourway", "scale", "grainDeg", "start", "together", "opacity", "mode");
+        in.only("design", "colourway", "scale", "grainDeg", "start", "together", "opacity", "mode",
+                "fade");
         List<Double> start = in.list("start", JsonIn::asNumber);
         return new Lay(id(in.text("design")), in.text("colourway")).withScale(in.number("scale", 1))
                 .withGrainDeg(in.number("grainDeg", 0)).withTogether(in.truth("together", false))
                 .withOpacity(in.number("opacity", 1)).withMode(BlendMode.parse(in.text("mode", "normal")))
-                .withStart(start.isEmpty() ? 0 : start.get(0), start.isEmpty() ? 0 : start.get(1));
+                .withStart(start.isEmpty() ? 0 : start.get(0), start.isEmpty() ? 0 : start.get(1))
+                .withFade(in.has("fade") ? Optional.of(in.at("fade").placed(FinishCodec::fade)) : Optional.empty());
     }
 
     private static Job job(JsonIn in) {

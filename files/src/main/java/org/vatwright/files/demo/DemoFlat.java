@@ -12,6 +12,7 @@ import org.vatwright.core.dress.Dressings;
 import org.vatwright.core.dress.Pair;
 import org.vatwright.core.dress.Piece;
 import org.vatwright.core.dress.Seam;
+import org.vatwright.core.dress.Whole;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.raster.Picture;
@@ -20,6 +21,7 @@ import org.vatwright.files.blank.Blanks;
 import org.vatwright.files.disk.Limits;
 import org.vatwright.files.json.JsonIn;
 import org.vatwright.files.project.DrapeCodec;
+import org.vatwright.files.project.FinishCodec;
 import org.vatwright.files.project.StitchCodec;
 import org.vatwright.files.svg.FlatReader;
 
@@ -35,7 +37,7 @@ final class DemoFlat {
 
     static Article read(JsonIn in, Id id, String name) {
         in.only("kind", "name", "file", "of", "lays", "drapes", "shade", "light", "stitches", "over", "seamsWithin",
-                "pairs");
+                "pairs", "whole");
         Article.Flat drawn = in.text("kind").equals("blank")
                 ? Blanks.of(in.text("of"))
                 : FlatReader.read(DemoCommission.resource(in.text("file")), in.text("file"), Limits.STANDARD).article();
@@ -63,6 +65,8 @@ final class DemoFlat {
                 worn = worn.with(one, worn.of(one).withStitches(sewn.list(piece, StitchCodec::read)));
             }
         }
+        Whole whole = in.has("whole") ? in.at("whole").placed(FinishCodec::read) : Whole.PLAIN;
+        worn = worn.withWhole(w -> whole);
         Article.Flat dressed = drawn.with().id(id).name(name).pieces(pieces).dressings(worn)
                 .backing(in.has("over") ? Optional.of(hangs(in.text("over"), drawn.widthMm())) : Optional.empty())
                 .pairs(in.list("pairs", p -> p.items(JsonIn::asText)).stream()

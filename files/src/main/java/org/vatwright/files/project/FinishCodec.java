@@ -11,6 +11,7 @@ import org.vatwright.core.dress.Whole;
 import org.vatwright.core.finish.Confine;
 import org.vatwright.core.finish.ShadeStroke;
 import org.vatwright.core.measure.Id;
+import org.vatwright.core.pattern.Effect;
 import org.vatwright.core.shape.Outline;
 import org.vatwright.files.json.Json;
 import org.vatwright.files.json.JsonIn;
@@ -55,7 +56,7 @@ public final class FinishCodec {
         return out;
     }
 
-    static Whole read(JsonIn in) {
+    public static Whole read(JsonIn in) {
         in.only(WHOLE);
         return new Whole(in.has("ground") ? in.at("ground").placed(FinishCodec::ground) : Ground.CLEAR,
                 in.list("effects", EffectCodec::read), in.list("shades", FinishCodec::shade), in.number("shading", 1),
@@ -115,6 +116,11 @@ public final class FinishCodec {
         return in.placed(() -> new Callout(Callout.Form.parse(in.text("form", "round")), place(in, "spot"),
                 place(in, "middle"), in.number("sizeMm"), in.number("times"), FlatCodec.pen(in.at("border")),
                 in.truth("line", true), in.text("caption", ""), in.truth("scale", true)));
+    }
+
+    /** @return effects of a piece, as they are written with it */
+    public static List<Effect> effects(JsonIn in) {
+        return in.list("effects", EffectCodec::read);
     }
 
     static ObjectNode write(Fade f) {

@@ -68,10 +68,10 @@ class Version1Test {
     /** Laid anew since: as reliefs. */
     private static final Set<String> CHANGED = Set.of("Quay");
     private static final Set<String> LATER = Set.of("Spray", "Skarholm in wool", "Shoal", "Tarpaulin", "Old Chart",
-            "Kelp", "Dungaree");
+            "Kelp", "Dungaree", "Pennants");
     private static final Set<String> DRESSED_ANEW = Set.of("Saloon cushion", "Ship's name", "Tote", "Lifejacket cover",
             "Wrapping paper", "Crew apron", "Crew smock",
-            "Deckchair", "Mug", "Notice panel", "Deck blanket");
+            "Deckchair", "Mug", "Notice panel", "Deck blanket", "Ferry line");
     private static final Set<String> LATER_JOBS = Set.of("Crew smock, Night Crossing");
 
     private static <T> Map<Id, String> names(List<T> all, Function<T, Id> id, Function<T, String> name) {
