@@ -79,7 +79,7 @@ class PictureByHandTest extends AtTheDemo {
         assertThat(picture().making()).contains(Making.HEAL);
         assertThat(hand.text("cover-picture")).isEqualTo(
                 "240 x 160 px, its tile 61 x 40.6 mm here: 100 dpi. For 300 dpi it may be 20 mm wide at most. "
-                        + "It has on Crew apron 100 dpi, on Deckchair 100 dpi, on Floor mat 111.1 dpi and more on 3 others.");
+                        + "It has on Crew apron 100 dpi, on Deckchair 100 dpi, on Floor mat 111.1 dpi and more on 4 others.");
         Label heal = (Label) hand.node("seam-heal");
         hand.until("seams are measured", () -> heal.getText().contains(" x"));
         assertThat(seam("as it is")).startsWith("as it is\n");

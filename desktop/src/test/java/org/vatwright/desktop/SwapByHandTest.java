@@ -70,7 +70,9 @@ class SwapByHandTest extends AtTheDemo {
         int articles = change.touched(before).size();
         assertThat(articles).as("the demo wears it more than once").isGreaterThan(1);
         hand.until("it is told", () -> hand.showsNow("swap-gangway"));
-        assertThat(hand.words("%d pieces of %d articles".formatted(before.articles().stream().mapToInt(change::count)
+        assertThat(hand.words("%d pieces of %d articles".formatted(before.articles().stream()
+                .map(a -> hand.studio().cut(a)).mapToLong(cut -> cut.pieces().stream().filter(p -> cut.lay(p)
+                        .filter(l -> l.design().equals(of("gangway").id())).isPresent()).count())
                 .sum(), articles))).isNotNull();
         swap("gangway", "Skarholm");
         assertThat(hand.text("undo")).isEqualTo("Undo: swap Gangway for Skarholm everywhere");

@@ -153,6 +153,21 @@ public record Along(List<Place> points, double halfMm) implements AlongBuilder.W
         return (c - a) / 2 + t * (2 * (a - 2.5 * b + 2 * c - d / 2) + t * 3 * (-a / 2 + 1.5 * b - 1.5 * c + d / 2));
     }
 
+    /** @return where places of the flat cloth are seen */
+    List<Place> seen(List<Place> cloth) {
+        Run run = run(1);
+        double[] at = new double[4];
+        List<Place> seen = new ArrayList<>();
+        for (Place p : cloth) {
+            double x = p.x() - run.x[0];
+            double y = p.y() - run.y[0];
+            double side = x * run.dy[0] - y * run.dx[0];
+            run.at(x * run.dx[0] + y * run.dy[0], at);
+            seen.add(new Place(at[0] + side * at[3], at[1] - side * at[2]));
+        }
+        return seen;
+    }
+
     @Override
     public ClothMap map(View view) {
         Run run = run(view.pxPerMm());

@@ -49,6 +49,9 @@ public final class DrapedPlaces {
             return cloth.stream().map(p -> mesh.seen((p.x() - mesh.rest().x()) / mesh.rest().width(),
                     (p.y() - mesh.rest().y()) / mesh.rest().height())).toList();
         }
+        if (drape.get() instanceof Along along) {
+            return along.seen(cloth);
+        }
         ClothMap map = map(drape.get(), cloth);
         List<Place> seen = new ArrayList<>();
         Place near = cloth.getFirst();
