@@ -101,8 +101,7 @@ public final class Shots {
                 .withInk(new ChosenInk.Slot(1))
                 .withWorn(new Id("crew-apron"))));
         views.put("dress", s -> s.select(x -> x.withStage(Stage.DRESS)
-                .withArticle(s.project().article(new Id("crew-smock")).orElseThrow())
-                .withPieces(Set.of(new Id("left-sleeve")))));
+                .withArticle(s.project().article(new Id("deck-blanket")).orElseThrow())));
         views.put("dress-words", s -> s.select(x -> x.withStage(Stage.DRESS)
                 .withArticle(s.project().article(new Id("ship-s-name")).orElseThrow())
                 .withPieces(Set.of(Article.Lettering.letter(2)))));

@@ -47,7 +47,7 @@ final class LayCard extends VBox {
     private final NumberRow repeat;
     private final NumberRow shear;
     private final CheckBox flipped = new CheckBox("mirrored");
-    private final CheckBox upright = new CheckBox("the design has a right way up");
+    private final CheckBox upright = new CheckBox("has a way up");
     private final Label onItsHead = Ui.prose("It stands on its head here.", "look");
     private final GrainDial dial;
     private final NumberRow grain;
@@ -56,7 +56,7 @@ final class LayCard extends VBox {
     private final NumberRow opacity;
     private final ComboBox<String> mode = new ComboBox<>();
     private final CheckBox together = new CheckBox("its gradient over all such pieces together");
-    private final VBox worn = new VBox(7);
+    private final VBox worn = new VBox(6);
     private static final double BLEND_WIDE = 92;
 
     private final FadeRow fade;
@@ -119,8 +119,8 @@ final class LayCard extends VBox {
         worn.getChildren().addAll(frame, Ui.labelled("Design", design), Ui.labelled("Colourway", colourway),
                 Ui.pair(scale, repeat),
                 Ui.row(dial, turned), Ui.pair(startX, startY), Ui.row(home, Ui.spring(), take),
-                Ui.pair(shear, opacity), Ui.row(Ui.label("Blend", "field-label"), mode, Ui.spring(), fade),
-                Ui.row(flipped, Ui.spring(), upright), onItsHead,
+                Ui.pair(shear, opacity), Ui.row(Ui.labelled("Blend", mode), Ui.spring(), flipped),
+                Ui.row(fade, Ui.spring(), upright), onItsHead,
                 together, Ui.row(rule, Ui.spring(), Ui.link("take the cloth off", this::strip)));
         Button dress = Ui.button("Lay the design here", () -> studio.editLays("lay the design", l -> l));
         dress.setId("lay-here");
