@@ -65,6 +65,8 @@ final class ArticlePane extends ClothPane {
     private Cut cut;
     private Optional<Piece> pointed = Optional.empty();
     private boolean grabbing;
+    /** Whether the picture grew under a hand. */
+    private boolean grown;
     private boolean aside;
     private double grabX;
     private double grabY;
@@ -99,6 +101,10 @@ final class ArticlePane extends ClothPane {
             studio.endDrag();
             held.ifPresent(g -> g.release(e));
             held = Optional.empty();
+            if (grown) {
+                grown = false;
+                fit();
+            }
         });
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         setOnDragOver(this::over);
@@ -112,7 +118,10 @@ final class ArticlePane extends ClothPane {
         cut = studio.cut(shown);
         boolean resized = before != null
                 && (before.widthMm() != cut.widthMm() || before.heightMm() != cut.heightMm());
-        if (other || resized) {
+        grown |= resized && !other;
+        // Not under a hand: what it holds would slip away.
+        if (other || grown && !studio.dragging()) {
+            grown = false;
             fit();
         } else {
             update();

@@ -57,6 +57,8 @@ final class FinishCard extends VBox {
         part.show(open);
         Ui.show(line, open == Part.LINE);
         Ui.show(trim, open == Part.TRIM);
+        // A sheet has no outline.
+        Ui.show(outline, !(article instanceof Article.Sheet));
         outline.show(article);
         stitches.show(article);
         trim.show(article);
