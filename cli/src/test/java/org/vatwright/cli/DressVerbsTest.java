@@ -254,4 +254,49 @@ class DressVerbsTest {
         assertThat(err.toString()).contains("--dpi N or --px WIDTH");
         assertThat(folder.resolve("no.png")).doesNotExist();
     }
+
+    /** Of an H of 40 mm the cutting line is 2 mm away all around: 4 mm higher; nothing is filled, nothing dressed. */
+    @Test
+    void cuttingLinesAreWrittenAlone() throws IOException {
+        Path file = folder.resolve("cut.svg");
+        assertThat(run("words", "H", "--face", "Cabin Bold", "--cap", "40mm", "--design", "Gangway", project.toString(),
+                "--cut", "2mm", "-o", file.toString())).as(err::toString).isZero();
+        String svg = Files.readString(file);
+        assertThat(svg).contains("fill=\"none\"").doesNotContain("pattern", "<image");
+        assertThat(Double.parseDouble(svg.replaceAll("(?s).*?height=\"([0-9.]+)mm\".*", "$1"))).as("with 2 mm around")
+                .isCloseTo(40 + 4 + 4, org.assertj.core.api.Assertions.within(0.1));
+        assertThat(svg.split("M(?=\\d)", -1)).as("one line around one letter").hasSize(2);
+        assertThat(run("words", "H", "--face", "Cabin Bold", "--cap", "40mm", "--design", "Gangway", project.toString(),
+                "--cut", "2mm", "-o", folder.resolve("no.png").toString(), "--dpi", "50")).isEqualTo(1);
+        assertThat(err.toString()).contains("name a file that ends in .svg");
+    }
+
+    @Test
+    void wordsThatWillNotReadAreToldWithTheScaleThatDoes() {
+        assertThat(run("words", "HIH", "--face", "Routed Gothic", "--cap", "20mm", "--design", "Gangway",
+                project.toString(), "--dpi", "50", "-o", folder.resolve("thin.png").toString())).isZero();
+        assertThat(err.toString())
+                .containsPattern("hard to read: strokes are [12]\\.\\d mm broad, the design shows \\d+\\.\\d mm; "
+                        + "up to \\d+ % it reads");
+        assertThat(run("words", "HIH", "--face", "League Spartan Black", "--cap", "400mm", "--design", "Gangway",
+                project.toString(), "--dpi", "20", "-o", folder.resolve("broad.png").toString())).isZero();
+        assertThat(err.toString()).doesNotContain("hard to read");
+    }
+
+    /** On a line that leans by 45 degrees the picture is about as high as it is wide. */
+    @Test
+    void wordsStandOnALine() throws IOException {
+        Path file = folder.resolve("line.png");
+        assertThat(run("words", "HHHHHH", "--face", "Cabin Bold", "--cap", "20mm", "--design", "Gangway",
+                project.toString(), "--line", "M 0 0 L 100 100", "--dpi", "50", "-o", file.toString()))
+                .as(err::toString)
+                .isZero();
+        Raster words = Pictures.read(file, Limits.STANDARD);
+        assertThat((double) words.width() / words.height()).isBetween(0.85, 1.18);
+        assertThat(
+                run("words", "HH", "--face", "Cabin Bold", "--cap", "20mm", "--design", "Gangway", project.toString(),
+                        "--line", "along there", "--dpi", "50", "-o", file.toString()))
+                .isEqualTo(1);
+        assertThat(err.toString()).doesNotContain("Exception");
+    }
 }

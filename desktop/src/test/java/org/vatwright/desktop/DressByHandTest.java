@@ -117,6 +117,50 @@ class DressByHandTest extends AtTheDemo {
         assertThat(((Article.Lettering) article()).eachOwn()).isFalse();
     }
 
+    /** By word, on a drawn line and straight again, cut, and warned of when they will not read. */
+    @Test
+    void wordsWearByWordStandOnALineAreCutAndWarnedOf() throws Exception {
+        hand.click("stage-dress");
+        hand.menu("add-article", 3);
+        hand.click("lettering-text");
+        hand.press(KeyCode.CONTROL, KeyCode.A);
+        hand.type("HI HO");
+        hand.press(KeyCode.ENTER);
+        hand.click("each-word");
+        hand.click("piece-3");
+        hand.write("grain-of-the-lay", "90");
+        Article.Lettering words = (Article.Lettering) article();
+        assertThat(words.setting().byWord()).isTrue();
+        for (int letter = 1; letter <= 4; letter++) {
+            assertThat(words.dressing(Article.Lettering.letter(letter)).lay().orElseThrow().grainDeg())
+                    .as("letter %d", letter).isEqualTo(letter > 2 ? 90 : 0);
+        }
+        hand.clickOn(hand.node("article"), 8, 300);
+        hand.click("words-setting");
+        hand.click("words-along");
+        var view = ((org.vatwright.desktop.cloth.ClothPane) hand.node("article")).viewport();
+        hand.clickOn(hand.node("article"), view.pxX(10), view.pxY(20));
+        hand.clickOn(hand.node("article"), view.pxX(200), view.pxY(120));
+        hand.press(KeyCode.ENTER);
+        assertThat(((Article.Lettering) article()).setting().line()).isPresent();
+        hand.click("words-straight");
+        assertThat(((Article.Lettering) article()).setting().line()).isEmpty();
+
+        Path cut = java.nio.file.Files.createTempDirectory("cut").resolve("hi.svg");
+        hand.outside.answers.add(cut);
+        hand.click("words-cutting");
+        assertThat(java.nio.file.Files.readString(cut)).contains("fill=\"none\"", "cutting lines");
+
+        assertThat(hand.shows("legibility")).isFalse();
+        hand.write("height-of-a-capital", "8");
+        hand.until("it is warned of", () -> hand.showsNow("legibility"));
+        assertThat(hand.text("legibility")).contains("Hard to read", "Up to");
+        hand.click("legibility-scale");
+        hand.until("it reads", () -> !hand.showsNow("legibility"));
+        assertThat(((Article.Lettering) article()).dressing(Article.Lettering.letter(1)).lay().orElseThrow().scale())
+                .isLessThan(0.5);
+    }
+
     @Test
     void aSheetHasSizeDensityAndASlantedLay() throws Exception {
         hand.click("stage-dress");

@@ -112,7 +112,7 @@ class ProducerTest {
         assertThat(Pictures.read(tile("Foredeck", "f.png", 100), Limits.STANDARD).argb()).isEqualTo(painted.argb());
 
         Path words = folder.resolve("words.png");
-        PRODUCER.article(PRODUCER.article("ship-s-name"), "", Phase.OWN, new Density(20), words, 90, Work.on(2));
+        PRODUCER.article(PRODUCER.article("ferry-line"), "", Phase.OWN, new Density(20), words, 90, Work.on(2));
         BufferedImage image = ImageIO.read(words.toFile());
         assertThat(image.getRGB(1, 1) >>> 24).isZero();
         assertThat(image.getColorModel().hasAlpha()).isTrue();

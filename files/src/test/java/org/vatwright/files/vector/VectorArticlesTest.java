@@ -23,6 +23,14 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.effect.CastShadow;
+import org.vatwright.core.drape.Place;
+import org.vatwright.core.dress.Whole;
+import org.vatwright.core.dress.Ground;
+import org.vatwright.core.dress.Finishes;
+import org.vatwright.core.dress.Fade;
+import org.vatwright.core.dress.Dressing;
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.ArticleRenderer;
 import org.vatwright.core.dress.Cut;
@@ -237,5 +245,53 @@ class VectorArticlesTest {
         SvgArticleWriter.write(content(coloured.editPiece(mug.pieces().getFirst().id(), p -> p.withHidden(true))),
                 hidden);
         assertThat(Files.readString(hidden)).doesNotContain("#0102c8").doesNotContain("<title>handle</title>");
+    }
+
+    private static final Design BARS = demoDesign();
+
+    private static Design demoDesign() {
+        return DemoCommission.load().design(new Id("gangway")).orElseThrow();
+    }
+
+    private static Article.Flat square(Dressing worn, Whole whole) {
+        Piece piece = new Piece(new Id("p"), "square", Outline.of(new Rectangle2D.Double(20, 20, 60, 60)),
+                Optional.empty());
+        return new Article.Flat(new Id("a"), "Square", 100, 100, List.of(piece), List.of(), new Dressings(
+                java.util.Map.of(piece.id(), worn), whole));
+    }
+
+    /** What leaves no shapes is one picture, told with its reasons; the outline is kept as a path without fill. */
+    @Test
+    void aFinishedArticleIsOnePictureWithItsOutlines() throws IOException {
+        Lay lay = new Lay(BARS.id(), "Morning");
+        Dressing worn = Dressing.of(lay).withEffects(List.of(new CastShadow(6, 0, 0, 1, Finishes.ink(new Rgb(200, 16,
+                32)))));
+        Article article = square(worn, Whole.PLAIN.withGround(new Ground.OneInk(new Rgb(250, 250, 240))));
+        ArticleContent content = content(article);
+        assertThat(content.embedded()).singleElement().asString().contains("effects, its ground", "50.8 dpi",
+                "kept as paths");
+        Path file = folder.resolve("finished.svg");
+        SvgArticleWriter.write(content, file);
+        String svg = Files.readString(file);
+        assertThat(svg.split("<image", -1)).hasSize(2);
+        assertThat(svg).contains("<title>square</title>", "fill=\"none\"").doesNotContain("<pattern");
+        Path pdf = folder.resolve("finished.pdf");
+        PdfArticleWriter.write(content, pdf);
+        try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
+            BufferedImage page = new PDFRenderer(document).renderImageWithDPI(0, 50.8f);
+            Color beside = new Color(page.getRGB(34, 100));
+            assertThat(List.of(beside.getRed(), beside.getGreen(), beside.getBlue())).as("the shadow beside the piece")
+                    .containsExactly(200, 16, 32);
+        }
+    }
+
+    @Test
+    void fadedClothAndThreadsAreTold() {
+        Fade fade = new Fade(Fade.Way.ALONG, new Place(50, 20), new Place(50, 80));
+        Dressing worn = Dressing.of(new Lay(BARS.id(), "Morning").withFade(Optional.of(fade)))
+                .withStitches(List.of(Stitching.fresh(Stitching.Kind.RUNNING, new Rgb(1, 2, 3))));
+        assertThat(content(square(worn, Whole.PLAIN)).embedded()).anyMatch(t -> t.contains("its cloth fades out"))
+                .anyMatch(t -> t.contains("threads are lines over their shadow"));
+        assertThat(content(square(Dressing.of(new Lay(BARS.id(), "Morning")), Whole.PLAIN)).embedded()).isEmpty();
     }
 }
