@@ -2,16 +2,19 @@ package org.vatwright.core.effect;
 
 import org.vatwright.core.colour.Light;
 import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;
 
 /**
  * A coat blurred in linear light: the four lines blurred at once are its coverage and its colours times coverage, first along
- * the rows, then down. Between the two a pixel is one long of four numbers, by columns, each one after the other.
+ * the rows, then down. Between the two a pixel is one long of four numbers.
  */
 final class SoftCoat {
 
     /** As many as fill what memory moves at once. */
     private static final int LINES = 16;
+    /** Columns side by side: the sums of a normal spread lie in a processor's own memory. */
+    private static final int COLUMNS = 64;
     private static final int HALF_BITS = 32;
     private static final long LOW = 0xFFFF_FFFFL;
     private static final int NUMBER_BITS = 16;
@@ -52,36 +55,44 @@ final class SoftCoat {
         int h = coat.height();
         Work quiet = work.telling(share -> {});
         Raster out = new Raster(w, h);
-        long[] columns = new long[w * h];
+        long[] between = new long[w * h];
         long most = new FourLines(w, across).full(FourLines.MOST);
         int over = Math.max(0, HALF_BITS - Long.numberOfLeadingZeros(most) + NUMBER_BITS);
         FourLines.each(h, LINES, w, across, quiet, (from, to, lines) -> {
-            long[][] kept = new long[to - from][w];
             for (int y = from; y < to; y++) {
                 read(coat.argb(), y * w, w, lines);
                 lines.blur();
-                pack(lines, over, kept[y - from]);
-            }
-            for (int x = 0; x < w; x++) {
-                for (int y = from, at = x * h + from; y < to; y++, at++) {
-                    columns[at] = kept[y - from][x];
-                }
+                pack(lines, over, between, y * w, w);
             }
         });
-        FourLines.each(w, LINES, h, down, quiet, (from, to, lines) -> {
-            int[][] kept = new int[to - from][h];
-            for (int x = from; x < to; x++) {
-                unpack(columns, x * h, h, lines);
-                lines.blur();
-                write(lines, lines.full(most >>> over), kept[x - from]);
-            }
-            for (int y = 0; y < h; y++) {
-                for (int x = from, at = y * w + from; x < to; x++, at++) {
-                    out.argb()[at] = kept[x - from][y];
+        if (Spread.of(h, down) instanceof Spread.Sums sums) {
+            long full = sums.full(most >>> over);
+            Rows.each(w, COLUMNS, quiet, (from, to) -> fall(between, w, h, from, to, sums, full, out.argb()));
+        } else {
+            FourLines.each(w, LINES, h, down, quiet, (from, to, lines) -> {
+                for (int x = from; x < to; x++) {
+                    unpackColumn(between, x, w, h, lines);
+                    lines.blur();
+                    write(lines.one(), lines.other(), 0, h, lines.full(most >>> over), out.argb(), x, w);
                 }
-            }
-        });
+            });
+        }
         return out;
+    }
+
+    /** Columns side by side; of each row first alpha and red, then green and blue. */
+    private static void fall(long[] between, int w, int h, int from, int to, Spread.Sums sums, long full, int[] out) {
+        int n = to - from;
+        DownSums down = new DownSums(sums, 2 * n);
+        long[] blurred = new long[2 * n];
+        int reach = sums.reach();
+        for (int y = -reach; y < h + reach; y++) {
+            long[] row = down.next();
+            unpackRow(between, Math.floorMod(y, h) * w + from, n, row);
+            if (down.take(blurred)) {
+                write(blurred, blurred, n, n, full, out, (y - reach) * w + from, 1);
+            }
+        }
     }
 
     private static void read(int[] in, int from, int count, FourLines lines) {
@@ -97,38 +108,45 @@ final class SoftCoat {
     }
 
     /** Alpha, green, red and blue, each so many bits fewer. */
-    private static void pack(FourLines lines, int over, long[] to) {
+    private static void pack(FourLines lines, int over, long[] to, int from, int count) {
         long[] one = lines.one();
         long[] other = lines.other();
-        for (int i = 0; i < to.length; i++) {
-            to[i] = (one[i] >>> over & FourLines.BOTH) << NUMBER_BITS | other[i] >>> over & FourLines.BOTH;
+        for (int i = 0; i < count; i++) {
+            to[from + i] = (one[i] >>> over & FourLines.BOTH) << NUMBER_BITS | other[i] >>> over & FourLines.BOTH;
         }
     }
 
-    private static void unpack(long[] columns, int from, int count, FourLines lines) {
+    private static void unpackColumn(long[] between, int x, int w, int h, FourLines lines) {
         long[] one = lines.one();
         long[] other = lines.other();
-        for (int i = from, at = lines.in(); i < from + count; i++, at++) {
-            long all = columns[i];
+        for (int y = 0, from = x, at = lines.in(); y < h; y++, from += w, at++) {
+            long all = between[from];
             one[at] = all >>> NUMBER_BITS & FourLines.BOTH;
             other[at] = all & FourLines.BOTH;
         }
     }
 
-    private static void write(FourLines lines, long full, int[] to) {
-        long[] one = lines.one();
-        long[] other = lines.other();
+    private static void unpackRow(long[] between, int from, int n, long[] row) {
+        for (int i = 0; i < n; i++) {
+            row[i] = between[from + i] >>> NUMBER_BITS & FourLines.BOTH;
+        }
+        for (int i = 0; i < n; i++) {
+            row[n + i] = between[from + i] & FourLines.BOTH;
+        }
+    }
+
+    private static void write(long[] one, long[] other, int otherFrom, int n, long full, int[] to, int at, int step) {
         long levels = (255L << PART_BITS) / full;
         long steps = ((long) STEPS << PART_BITS) / full;
-        for (int i = 0; i < to.length; i++) {
+        for (int i = 0, put = at; i < n; i++, put += step) {
             long first = one[i];
-            long second = other[i];
+            long second = other[otherFrom + i];
             int a = (int) ((first >>> HALF_BITS) * levels + HALF >>> PART_BITS);
             int by = a << STEP_BITS;
             int r = PUT[by | step(first & LOW, steps)] & 255;
             int g = PUT[by | step(second >>> HALF_BITS, steps)] & 255;
             int b = PUT[by | step(second & LOW, steps)] & 255;
-            to[i] = a << 24 | r << 16 | g << 8 | b;
+            to[put] = a << 24 | r << 16 | g << 8 | b;
         }
     }
 

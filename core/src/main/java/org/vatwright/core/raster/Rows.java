@@ -11,9 +11,13 @@ import java.util.function.Function;
 /** Shares out rows among threads in strips; each strip is done whole by one thread. */
 public final class Rows {
 
+    /** Of threads that paint: where a hand waits for the window, the window comes first. */
+    public static final int PRIORITY = Thread.MIN_PRIORITY + 1;
+
     private static final ExecutorService HANDS = Executors.newCachedThreadPool(task -> {
         Thread thread = new Thread(task, "vatwright-rows");
         thread.setDaemon(true);
+        thread.setPriority(PRIORITY);
         return thread;
     });
 

@@ -1,5 +1,7 @@
 package org.vatwright.desktop.control;
 
+import java.util.List;
+
 import org.kordamp.ikonli.javafx.FontIcon;
 
 import javafx.application.Platform;
@@ -12,6 +14,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -177,6 +180,18 @@ public final class Ui {
                 });
                 tip.setText((String) node.getProperties().get(TIP_WORDS));
             });
+        }
+    }
+
+    /** Puts these into the pane in this order. What is in it stays: nodes that are put in anew are styled anew, which is felt. */
+    public static void arrange(Pane pane, List<? extends Node> wanted) {
+        List<Node> there = pane.getChildren();
+        there.retainAll(wanted);
+        for (int i = 0; i < wanted.size(); i++) {
+            if (i == there.size() || there.get(i) != wanted.get(i)) {
+                there.remove(wanted.get(i));
+                there.add(i, wanted.get(i));
+            }
         }
     }
 }

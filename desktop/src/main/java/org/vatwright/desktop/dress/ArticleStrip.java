@@ -23,8 +23,11 @@ import org.vatwright.desktop.studio.Studio;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** The articles of the project as small pictures of how they are dressed; two lines of them at most. */
 final class ArticleStrip extends VBox {
@@ -55,10 +58,12 @@ final class ArticleStrip extends VBox {
     void show() {
         List<Choice> wanted = studio.project().articles().stream().map(a -> new Choice(a.id(), a.name())).toList();
         if (!wanted.equals(items.stream().map(Item::article).toList()) || flow.getChildren().isEmpty()) {
+            Map<Choice, Item> before = items.stream().collect(Collectors.toMap(Item::article, i -> i));
             items.clear();
-            flow.getChildren().clear();
-            wanted.forEach(this::add);
-            flow.getChildren().add(last);
+            wanted.forEach(w -> items.add(Objects.requireNonNullElseGet(before.get(w), () -> item(w))));
+            List<Node> row = new ArrayList<>(items.stream().map(Item::button).toList());
+            row.add(last);
+            Ui.arrange(flow, row);
         }
         for (Item item : items) {
             item.button().pseudoClassStateChanged(Styles.CHOSEN,
@@ -83,7 +88,7 @@ final class ArticleStrip extends VBox {
         image.draw(seen, dressed.subject(studio.tiles()), cut.widthMm() * pxPerMm, cut.heightMm() * pxPerMm);
     }
 
-    private void add(Choice article) {
+    private Item item(Choice article) {
         ClothImage image = new ClothImage();
         StackPane frame = new StackPane(image);
         frame.setMinSize(WIDE, HIGH);
@@ -99,7 +104,6 @@ final class ArticleStrip extends VBox {
         Ui.tip(button, article.name());
         button.setOnAction(e -> studio.project().article(article.id())
                 .ifPresent(a -> studio.select(s -> s.withArticle(a))));
-        items.add(new Item(article, button, image));
-        flow.getChildren().add(button);
+        return new Item(article, button, image);
     }
 }

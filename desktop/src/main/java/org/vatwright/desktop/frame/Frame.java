@@ -135,7 +135,7 @@ public final class Frame extends BorderPane {
         shown = present;
         studio.tellFoot(f -> f.withPlace("", 0));
         StageView view = stage(present);
-        middle.getChildren().setAll(view.middle(), messages, commands);
+        Ui.arrange(middle, List.of(view.middle(), messages, commands));
         StackPane content = new StackPane(view.column());
         content.getStyleClass().add("column-content");
         content.setAlignment(Pos.TOP_LEFT);

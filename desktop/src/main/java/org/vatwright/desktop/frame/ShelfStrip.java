@@ -94,7 +94,7 @@ final class ShelfStrip extends VBox {
         if (!now.equals(order)) {
             order = now;
             items.keySet().retainAll(now);
-            list.getChildren().setAll(now.stream().filter(items::containsKey).map(c -> items.get(c).button()).toList());
+            Ui.arrange(list, now.stream().filter(items::containsKey).map(c -> items.get(c).button()).toList());
         }
         // Many designs may come in at once: each has its place and its picture before the next one is begun.
         making.later(designs.stream().filter(d -> !items.containsKey(choice(d))).map(d -> (Runnable) () -> make(d))

@@ -12,6 +12,7 @@ import org.vatwright.core.catalogue.Catalogue;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.woven.FabricStructure;
+import org.vatwright.desktop.control.Gradual;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
@@ -48,6 +49,7 @@ public final class FamilySheet extends VBox {
     private final List<Button> buttons = new ArrayList<>();
     private final List<ClothImage> pictures = new ArrayList<>();
     private final Label hint = Ui.prose("", "quiet");
+    private final Gradual drawing = new Gradual();
     private int now;
 
     /**
@@ -182,14 +184,17 @@ public final class FamilySheet extends VBox {
                 ? "What is the first layer of %s? A double click or Enter takes it.".formatted(design.name())
                 : "A double click or Enter adds it on top; Escape closes.");
         mark();
+        List<Runnable> drawn = new ArrayList<>();
         for (int i = 0; i < entries.size(); i++) {
             ClothImage image = pictures.get(i);
-            entries.get(i).fresh().ifPresent(f -> {
-                Design alone = f.apply(design);
-                double pxPerMm = WIDE / seenMm(alone);
-                Scenes.Field field = new Scenes.Field(alone, colourway, 0, 0, (int) WIDE, (int) HIGH, pxPerMm);
-                image.draw(field, field.subject(studio.tiles()), WIDE, HIGH);
-            });
+            entries.get(i).fresh().ifPresent(f -> drawn.add(() -> draw(image, f.apply(design), colourway)));
         }
+        drawing.start(drawn);
+    }
+
+    private void draw(ClothImage image, Design alone, Colourway colourway) {
+        double pxPerMm = WIDE / seenMm(alone);
+        Scenes.Field field = new Scenes.Field(alone, colourway, 0, 0, (int) WIDE, (int) HIGH, pxPerMm);
+        image.draw(field, field.subject(studio.tiles()), WIDE, HIGH);
     }
 }

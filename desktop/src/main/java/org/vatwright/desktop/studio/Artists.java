@@ -5,6 +5,8 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.locks.LockSupport;
 
+import org.vatwright.core.raster.Rows;
+
 /**
  * Who draws the window's pictures. What the hand is on has an artist of its own; until its picture is shown the others wait
  * between their strips, so that a pull is seen at once however much else shows the same cloth.
@@ -35,6 +37,7 @@ final class Artists {
             super(task, "vatwright-artist");
             this.spare = spare;
             setDaemon(true);
+            setPriority(Rows.PRIORITY);
         }
     }
 
