@@ -60,9 +60,9 @@ public record CastShadow(double lengthMm, double lightDeg, double softMm, double
         int h = coat.height();
         Work quiet = asked.work().telling(s -> {});
         double away = Math.toRadians(lightDeg);
-        float[] shade = Moved.alpha(coat, -lengthMm * Math.cos(away) / asked.grid().mmPerPxX(),
+        float[] hard = Moved.alpha(coat, -lengthMm * Math.cos(away) / asked.grid().mmPerPxX(),
                 lengthMm * Math.sin(away) / asked.grid().mmPerPxY(), quiet);
-        SoftPlane.blur(shade, w, softMm / asked.grid().mmPerPxX(), softMm / asked.grid().mmPerPxY(),
+        float[] shade = SoftPlane.blurred(hard, w, softMm / asked.grid().mmPerPxX(), softMm / asked.grid().mmPerPxY(),
                 quiet);
         int colour = asked.inks().argb(ink);
         Raster out = new Raster(w, h);

@@ -75,8 +75,8 @@ final class DownSums {
         private static void plain(long[] in, long[] old, long[] whole, long[] to, int over, long keep) {
             for (int i = 0; i < whole.length; i++) {
                 long all = whole[i] + in[i];
-                to[i] = all >>> over & keep;
                 whole[i] = all - old[i];
+                to[i] = all >>> over & keep;
             }
         }
 

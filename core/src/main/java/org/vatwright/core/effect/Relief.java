@@ -65,8 +65,8 @@ public record Relief(double heightMm, double softMm, double lightDeg, double ele
         int h = coat.height();
         double wide = asked.grid().mmPerPxX();
         double high = asked.grid().mmPerPxY();
-        float[] height = heights(coat, asked.work().telling(s -> {}));
-        SoftPlane.blur(height, w, softMm / wide, softMm / high, asked.work().telling(s -> {}));
+        Work quiet = asked.work().telling(s -> {});
+        float[] height = SoftPlane.blurred(heights(coat, quiet), w, softMm / wide, softMm / high, quiet);
         float across = (float) ((sunk ? -heightMm : heightMm) / (2 * wide));
         float along = (float) ((sunk ? -heightMm : heightMm) / (2 * high));
         Raster out = new Raster(w, h);

@@ -2,7 +2,6 @@ package org.vatwright.core.effect;
 
 import org.vatwright.core.colour.Light;
 import org.vatwright.core.raster.Raster;
-import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;
 
 /**
@@ -13,8 +12,7 @@ final class SoftCoat {
 
     /** As many as fill what memory moves at once. */
     private static final int LINES = 16;
-    /** Columns side by side: the sums of a normal spread lie in a processor's own memory. */
-    private static final int COLUMNS = 64;
+    private static final int COLUMNS = Falling.STRIP / 2;
     private static final int HALF_BITS = 32;
     private static final long LOW = 0xFFFF_FFFFL;
     private static final int NUMBER_BITS = 16;
@@ -55,9 +53,31 @@ final class SoftCoat {
         int h = coat.height();
         Work quiet = work.telling(share -> {});
         Raster out = new Raster(w, h);
-        long[] between = new long[w * h];
         long most = new FourLines(w, across).full(FourLines.MOST);
         int over = Math.max(0, HALF_BITS - Long.numberOfLeadingZeros(most) + NUMBER_BITS);
+        if (Spread.of(h, down) instanceof Spread.Sums sums) {
+            long full = sums.full(most >>> over);
+            // In each strip of a row first alpha and red, then green and blue.
+            Falling.run(2 * w, h, sums, quiet, () -> {
+                FourLines lines = new FourLines(w, across);
+                return (from, count, to) -> {
+                    for (int k = 0; k < count; k++) {
+                        read(coat.argb(), (from + k) * w, w, lines);
+                        lines.blur();
+                        lay(lines, over, to[k], w);
+                    }
+                };
+            }, (y, from, n, row) -> write(row, row, n / 2, n / 2, full, out.argb(), y * w + from / 2, 1));
+        } else {
+            turned(coat, out, across, down, over, most >>> over, quiet);
+        }
+        return out;
+    }
+
+    private static void turned(Raster coat, Raster out, double across, double down, int over, long most, Work quiet) {
+        int w = coat.width();
+        int h = coat.height();
+        long[] between = new long[w * h];
         FourLines.each(h, LINES, w, across, quiet, (from, to, lines) -> {
             for (int y = from; y < to; y++) {
                 read(coat.argb(), y * w, w, lines);
@@ -65,34 +85,13 @@ final class SoftCoat {
                 pack(lines, over, between, y * w, w);
             }
         });
-        if (Spread.of(h, down) instanceof Spread.Sums sums) {
-            long full = sums.full(most >>> over);
-            Rows.each(w, COLUMNS, quiet, (from, to) -> fall(between, w, h, from, to, sums, full, out.argb()));
-        } else {
-            FourLines.each(w, LINES, h, down, quiet, (from, to, lines) -> {
-                for (int x = from; x < to; x++) {
-                    unpackColumn(between, x, w, h, lines);
-                    lines.blur();
-                    write(lines.one(), lines.other(), 0, h, lines.full(most >>> over), out.argb(), x, w);
-                }
-            });
-        }
-        return out;
-    }
-
-    /** Columns side by side; of each row first alpha and red, then green and blue. */
-    private static void fall(long[] between, int w, int h, int from, int to, Spread.Sums sums, long full, int[] out) {
-        int n = to - from;
-        DownSums down = new DownSums(sums, 2 * n);
-        long[] blurred = new long[2 * n];
-        int reach = sums.reach();
-        for (int y = -reach; y < h + reach; y++) {
-            long[] row = down.next();
-            unpackRow(between, Math.floorMod(y, h) * w + from, n, row);
-            if (down.take(blurred)) {
-                write(blurred, blurred, n, n, full, out, (y - reach) * w + from, 1);
+        FourLines.each(w, LINES, h, down, quiet, (from, to, lines) -> {
+            for (int x = from; x < to; x++) {
+                unpack(between, x, w, h, lines);
+                lines.blur();
+                write(lines.one(), lines.other(), 0, h, lines.full(most), out.argb(), x, w);
             }
-        }
+        });
     }
 
     private static void read(int[] in, int from, int count, FourLines lines) {
@@ -116,7 +115,7 @@ final class SoftCoat {
         }
     }
 
-    private static void unpackColumn(long[] between, int x, int w, int h, FourLines lines) {
+    private static void unpack(long[] between, int x, int w, int h, FourLines lines) {
         long[] one = lines.one();
         long[] other = lines.other();
         for (int y = 0, from = x, at = lines.in(); y < h; y++, from += w, at++) {
@@ -126,12 +125,20 @@ final class SoftCoat {
         }
     }
 
-    private static void unpackRow(long[] between, int from, int n, long[] row) {
-        for (int i = 0; i < n; i++) {
-            row[i] = between[from + i] >>> NUMBER_BITS & FourLines.BOTH;
+    /** As a row of {@link Falling}, each number so many bits fewer. */
+    private static void lay(FourLines lines, int over, long[] to, int w) {
+        long[] one = lines.one();
+        long[] other = lines.other();
+        for (int x = 0; x < w; x += COLUMNS) {
+            int n = Math.min(COLUMNS, w - x);
+            less(one, x, over, to, 2 * x, n);
+            less(other, x, over, to, 2 * x + n, n);
         }
+    }
+
+    private static void less(long[] in, int from, int over, long[] to, int at, int n) {
         for (int i = 0; i < n; i++) {
-            row[n + i] = between[from + i] & FourLines.BOTH;
+            to[at + i] = in[from + i] >>> over & FourLines.BOTH;
         }
     }
 

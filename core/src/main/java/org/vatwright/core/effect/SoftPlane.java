@@ -2,43 +2,81 @@ package org.vatwright.core.effect;
 
 import org.vatwright.core.raster.Work;
 
-/** Blurs a plane of numbers, 0 to 1, on the torus by a normal spread: four rows at once, then four columns. */
+/** Blurs a plane of numbers, 0 to 1, on the torus by a normal spread: four rows at once, then down. */
 final class SoftPlane {
 
     /** As many as fill what memory moves at once. */
     private static final int AT_ONCE = 16;
     private static final int LINES = 4;
     private static final int HALF_BITS = 32;
+    private static final int NUMBER_BITS = 16;
+    private static final long LOW = 0xFFFF_FFFFL;
 
     private SoftPlane() {}
 
-    /** @param plane rows of {@code w}; changed in place. @param across,down standard deviation in pixels */
-    static void blur(float[] plane, int w, double across, double down, Work work) {
+    /** @param plane rows of {@code w} @param across,down standard deviation in pixels */
+    static float[] blurred(float[] plane, int w, double across, double down, Work work) {
         if (Math.max(across, down) > FourLines.WIDEST) {
             // Twice a spread is one whose square is twice as large.
-            blur(plane, w, across / Math.sqrt(2), down / Math.sqrt(2), work);
-            blur(plane, w, across / Math.sqrt(2), down / Math.sqrt(2), work);
-            return;
+            double root = Math.sqrt(2);
+            return blurred(blurred(plane, w, across / root, down / root, work), w, across / root, down / root, work);
         }
         int h = plane.length / w;
+        if (Spread.of(h, down) instanceof Spread.Sums sums) {
+            return falling(plane, w, h, across, sums, work);
+        }
         float[] turned = new float[plane.length];
+        float[] out = new float[plane.length];
         turn(plane, w, h, across, turned, work);
-        turn(turned, h, w, down, plane, work);
+        turn(turned, h, w, down, out, work);
+        return out;
+    }
+
+    /** Of each row the two halves lie in those of its longs. */
+    private static float[] falling(float[] plane, int w, int h, double across, Spread.Sums sums, Work work) {
+        float[] out = new float[plane.length];
+        int half = (w + 1) / 2;
+        long most = new FourLines(w, across).full(FourLines.MOST);
+        int over = Math.max(0, HALF_BITS - Long.numberOfLeadingZeros(most) + NUMBER_BITS);
+        float back = 1f / sums.full(most >>> over);
+        Falling.run(half, h, sums, work, () -> {
+            FourLines lines = new FourLines(w, across);
+            return (from, count, to) -> {
+                for (int k = 0; k < count; k += LINES) {
+                    int more = Math.min(LINES, count - k);
+                    blur(plane, from + k, w, more, lines);
+                    for (int i = 0; i < more; i++) {
+                        lay(i < 2 ? lines.one() : lines.other(), i % 2 * HALF_BITS + over, w - half, to[k + i]);
+                    }
+                }
+            };
+        }, (y, from, n, row) -> {
+            take(row, n, 0, back, out, y * w + from);
+            take(row, Math.min(n, w - half - from), HALF_BITS, back, out, y * w + half + from);
+        });
+        return out;
+    }
+
+    private static void lay(long[] line, int shift, int other, long[] to) {
+        int half = to.length;
+        for (int i = 0; i < other; i++) {
+            to[i] = line[i] >>> shift & FourLines.MOST | (line[half + i] >>> shift & FourLines.MOST) << HALF_BITS;
+        }
+        for (int i = other; i < half; i++) {
+            to[i] = line[i] >>> shift & FourLines.MOST;
+        }
     }
 
     /** Blurs the rows and lays them down as columns. */
     private static void turn(float[] from, int n, int count, double spread, float[] to, Work work) {
         FourLines.each(count, AT_ONCE, n, spread, work, (first, end, lines) -> {
             float[][] kept = new float[end - first][n];
+            float back = 1f / lines.full(FourLines.MOST);
             for (int line = first; line < end; line += LINES) {
                 int more = Math.min(LINES, end - line);
-                put(from, line, n, more, 0, lines.one(), lines.in());
-                put(from, line, n, more, 2, lines.other(), lines.in());
-                lines.blur();
-                float back = 1f / lines.full(FourLines.MOST);
+                blur(from, line, n, more, lines);
                 for (int k = 0; k < more; k++) {
-                    take(k < 2 ? lines.one() : lines.other(), k % 2 * HALF_BITS, back,
-                            kept[line - first + k]);
+                    take(k < 2 ? lines.one() : lines.other(), n, k % 2 * HALF_BITS, back, kept[line - first + k], 0);
                 }
             }
             for (int i = 0; i < n; i++) {
@@ -47,6 +85,12 @@ final class SoftPlane {
                 }
             }
         });
+    }
+
+    private static void blur(float[] from, int line, int n, int more, FourLines lines) {
+        put(from, line, n, more, 0, lines.one(), lines.in());
+        put(from, line, n, more, 2, lines.other(), lines.in());
+        lines.blur();
     }
 
     /** Two lines into the halves; where there is none, the one before once more. */
@@ -62,9 +106,9 @@ final class SoftPlane {
         return (int) (value * FourLines.MOST + 0.5f);
     }
 
-    private static void take(long[] from, int shift, float back, float[] to) {
-        for (int i = 0; i < to.length; i++) {
-            to[i] = (from[i] >>> shift & 0xFFFF_FFFFL) * back;
+    private static void take(long[] from, int n, int shift, float back, float[] to, int put) {
+        for (int i = 0; i < n; i++) {
+            to[put + i] = (from[i] >>> shift & LOW) * back;
         }
     }
 }

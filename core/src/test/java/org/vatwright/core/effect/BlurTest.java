@@ -59,7 +59,7 @@ class BlurTest {
     void onePixelBecomesANormalSpread(double spread) {
         float[] plane = new float[W * H];
         plane[5 * W + 3] = 1;
-        SoftPlane.blur(plane, W, spread, spread, Work.on(2));
+        plane = SoftPlane.blurred(plane, W, spread, spread, Work.on(2));
         double sum = 0;
         double most = 0;
         double peak = normal(0, spread, W) * normal(0, spread, H);
@@ -82,7 +82,7 @@ class BlurTest {
         int n = 400;
         float[] line = new float[n];
         java.util.Arrays.fill(line, 0, 200, 1);
-        SoftPlane.blur(line, n, spread, 0, Work.on(1));
+        line = SoftPlane.blurred(line, n, spread, 0, Work.on(1));
         for (int x = 100; x < 300; x++) {
             double wanted = 0;
             for (double t = -8; t < (199.5 - x) / spread; t += 0.002) {
