@@ -17,6 +17,7 @@ import org.vatwright.desktop.frame.Settings;
 import org.vatwright.desktop.frame.StageView;
 import org.vatwright.desktop.frame.Welcome;
 import org.vatwright.desktop.inspect.InspectStage;
+import org.vatwright.desktop.produce.AtOnce;
 import org.vatwright.desktop.produce.Press;
 import org.vatwright.desktop.produce.ProduceStage;
 import org.vatwright.desktop.studio.Faults;
@@ -137,10 +138,12 @@ public final class Window {
     /** Shows the stages instead of the welcome. */
     public void work() {
         if (frame == null) {
-            Map<Stage, Supplier<StageView>> makers = Map.of(Stage.BUILD, () -> new BuildStage(studio, desk),
+            Map<Stage, Supplier<StageView>> makers = Map.of(Stage.BUILD,
+                    () -> new BuildStage(studio, desk, new AtOnce(studio, desk, press)::tile),
                     Stage.INSPECT,
                     () -> new InspectStage(studio), Stage.COLOUR, () -> new ColourStage(studio, desk), Stage.DRESS,
-                    () -> new DressStage(studio, desk), Stage.PRODUCE, () -> new ProduceStage(studio, desk, press));
+                    () -> new DressStage(studio, desk, new AtOnce(studio, desk, press)::article), Stage.PRODUCE,
+                    () -> new ProduceStage(studio, desk, press));
             frame = new Frame(studio, desk, settings, makers);
             content.setCenter(frame);
         }

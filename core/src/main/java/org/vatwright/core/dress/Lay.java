@@ -57,6 +57,15 @@ public record Lay(Id design, String colourway, double scale, double grainDeg, do
         return with().startX(x).startY(y).build();
     }
 
+    /** @return turned counter-clockwise as seen; what lies at that place of the cloth stays there. @param x,y mm of the article */
+    public Lay turnedAbout(double x, double y, double byDeg) {
+        double a = Math.toRadians(byDeg);
+        double dx = startX - x;
+        double dy = startY - y;
+        return withStart(x + dx * Math.cos(a) + dy * Math.sin(a), y + dy * Math.cos(a) - dx * Math.sin(a))
+                .withGrainDeg(Math.IEEEremainder(grainDeg + byDeg, 360));
+    }
+
     /** @return how far to the right a place of the design goes for each mm down */
     private double lean() {
         return shearDeg == 0 ? 0 : Math.tan(Math.toRadians(shearDeg));

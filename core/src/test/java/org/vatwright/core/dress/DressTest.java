@@ -2,6 +2,7 @@ package org.vatwright.core.dress;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.awt.Shape;
 import java.awt.geom.Ellipse2D;
@@ -10,6 +11,8 @@ import java.util.List;
 import java.util.Optional;
 
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.vatwright.core.Samples;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Palette;
@@ -182,5 +185,24 @@ class DressTest {
             }
             assertThat(dressed.at(10, 10)).isEqualTo(0xFFC04020).isEqualTo(dressed.at(170, 30));
         }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0, 30, false", "45, -90, true", "-170, -25, false", "180, 360, true"})
+    void clothTurnsAboutAPlaceOfTheArticle(double grain, double by, boolean flipped) throws Exception {
+        Lay lay = new Lay(new Id("x"), "One").with().grainDeg(grain).startX(120).startY(-40).scale(1.5).shearDeg(10)
+                .flipped(flipped).build();
+        Lay turned = lay.turnedAbout(300, 80, by);
+        double[] held = {300, 80};
+        double[] beside = {310, 80};
+        lay.place().inverseTransform(held, 0, held, 0, 1);
+        lay.place().inverseTransform(beside, 0, beside, 0, 1);
+        turned.place().transform(held, 0, held, 0, 1);
+        turned.place().transform(beside, 0, beside, 0, 1);
+        assertThat(held).containsExactly(new double[]{300, 80}, within(1e-9));
+        double a = Math.toRadians(by);
+        assertThat(beside).as("counter-clockwise, y down")
+                .containsExactly(new double[]{300 + 10 * Math.cos(a), 80 - 10 * Math.sin(a)}, within(1e-9));
+        assertThat(turned.grainDeg()).isBetween(-180.0, 180.0);
     }
 }

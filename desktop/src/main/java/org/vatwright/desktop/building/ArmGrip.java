@@ -5,6 +5,7 @@ import java.util.OptionalDouble;
 
 import org.vatwright.core.measure.LengthText;
 import org.vatwright.core.measure.Numbers;
+import org.vatwright.desktop.cloth.HandNumber;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.geometry.Point2D;

@@ -9,6 +9,7 @@ import org.vatwright.core.measure.Unit;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Ink;
+import org.vatwright.desktop.cloth.HandNumber;
 import org.vatwright.desktop.control.InkChip;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;

@@ -10,6 +10,7 @@ import org.vatwright.core.loom.Fabric;
 import org.vatwright.core.loom.FabricFit;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.woven.SettFabric;
+import org.vatwright.desktop.cloth.HandNumber;
 import org.vatwright.desktop.cloth.Ruler;
 import org.vatwright.desktop.cloth.Viewport;
 import org.vatwright.desktop.control.Ui;

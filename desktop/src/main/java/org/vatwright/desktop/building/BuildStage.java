@@ -26,6 +26,7 @@ import org.vatwright.desktop.studio.Studio;
 import javafx.animation.PauseTransition;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.Button;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
@@ -63,7 +64,8 @@ public final class BuildStage extends DesignStage {
     private final Lull beside = new Lull();
     private final PauseTransition rest = new PauseTransition(Duration.millis(REST_MILLIS));
 
-    public BuildStage(Studio studio, Desk desk) {
+    /** @param tile writes the tile in view */
+    public BuildStage(Studio studio, Desk desk, Runnable tile) {
         super(studio);
         brushes = new BrushBar(studio, desk);
         take = new TakeBar(studio, desk);
@@ -74,7 +76,7 @@ public final class BuildStage extends DesignStage {
         recipe = new BuildColumn(studio, desk, c -> cell.cutting(c.equals(CUTTING)));
         draft = new DraftView(studio);
         board = new BoardView(studio);
-        VBox left = new VBox(head(desk), take, brushes, cell, draft, board);
+        VBox left = new VBox(head(desk, tile), take, brushes, cell, draft, board);
         VBox.setVgrow(cell, Priority.ALWAYS);
         VBox.setVgrow(draft, Priority.ALWAYS);
         VBox.setVgrow(board, Priority.ALWAYS);
@@ -86,7 +88,7 @@ public final class BuildStage extends DesignStage {
         column().getChildren().add(recipe);
     }
 
-    private Node head(Desk desk) {
+    private Node head(Desk desk, Runnable tile) {
         ToggleButton roll = new ToggleButton("Rolled by half");
         roll.setId("roll");
         roll.getStyleClass().add("pill");
@@ -142,7 +144,9 @@ public final class BuildStage extends DesignStage {
         title.setMinWidth(0);
         motifSight.setMinWidth(Region.USE_PREF_SIZE);
         sight.setMinWidth(Region.USE_PREF_SIZE);
-        onCloth = Ui.row(crowding, taking, guides, roll);
+        Button written = Ui.icon("download", "Write this tile as a PNG", tile);
+        written.setId("write-tile");
+        onCloth = Ui.row(crowding, taking, guides, roll, written);
         var head = Ui.row(title, Ui.spring(), sight, motifSight, onCloth, onDraft);
         head.getStyleClass().add("pane-head");
         return head;

@@ -10,6 +10,7 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.core.render.FieldMemory;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.core.woven.FabricStructure;
+import org.vatwright.desktop.cloth.HandNumber;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.cloth.ClothPane;
 import org.vatwright.desktop.cloth.Ruler;

@@ -7,6 +7,7 @@ import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.measure.Unit;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.repeat.Repeat;
+import org.vatwright.desktop.cloth.HandNumber;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.Cursor;

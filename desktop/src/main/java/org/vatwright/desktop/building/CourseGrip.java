@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Course;
 import org.vatwright.core.pattern.CoursePlace;
+import org.vatwright.desktop.cloth.HandNumber;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.geometry.Point2D;

@@ -6,6 +6,7 @@ import org.vatwright.core.family.dot.Dot;
 import org.vatwright.core.family.dot.Dots;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.repeat.Tile;
+import org.vatwright.desktop.cloth.HandNumber;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.input.KeyEvent;

@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.vatwright.core.family.dot.Dot;
 import org.vatwright.core.family.dot.Dots;
 import org.vatwright.core.measure.Numbers;
+import org.vatwright.desktop.cloth.HandNumber;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.geometry.Point2D;

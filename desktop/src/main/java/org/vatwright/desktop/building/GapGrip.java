@@ -12,6 +12,7 @@ import org.vatwright.core.family.motif.Instance;
 import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.family.motif.Placing;
 import org.vatwright.core.measure.Numbers;
+import org.vatwright.desktop.cloth.HandNumber;
 import org.vatwright.desktop.studio.Studio;
 
 /** The gap of a scatter on the cloth: a ring around one of its motifs, half the gap away from it, is pulled wider. */

@@ -3,6 +3,7 @@ package org.vatwright.desktop.building;
 import java.util.Optional;
 import java.util.function.Supplier;
 
+import org.vatwright.desktop.cloth.HandNumber;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.geometry.Point2D;

@@ -8,6 +8,7 @@ import org.vatwright.core.effect.Relief;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Effect;
 import org.vatwright.core.pattern.Layer;
+import org.vatwright.desktop.cloth.HandNumber;
 import org.vatwright.desktop.studio.Studio;
 
 /** Where the light of the open layer comes from, on the cloth: relief and shadow are lit by the same one while it is pulled. */

@@ -8,6 +8,7 @@ import javafx.scene.shape.Line;
 
 import org.vatwright.core.brush.Symmetry;
 import org.vatwright.core.measure.Numbers;
+import org.vatwright.desktop.cloth.HandNumber;
 import org.vatwright.desktop.studio.Studio;
 
 /** The point about which strokes are mirrored or turned, on the cloth, with the mirrors through it. */

@@ -12,6 +12,7 @@ import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.woven.FabricStructure;
+import org.vatwright.desktop.cloth.HandNumber;
 import org.vatwright.desktop.studio.Studio;
 
 /** An arm in the middle of the cell at the angle of what lies there. */

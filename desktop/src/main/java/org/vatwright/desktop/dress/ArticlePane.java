@@ -17,6 +17,7 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.core.project.Project;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.cloth.ClothPane;
+import org.vatwright.desktop.cloth.HandNumber;
 import org.vatwright.desktop.cloth.ScaleBar;
 import org.vatwright.desktop.cloth.Viewport;
 import org.vatwright.desktop.control.Styles;
@@ -58,6 +59,7 @@ final class ArticlePane extends ClothPane {
     private final CalloutGrips callouts;
     private final FadeGrips fading;
     private final TrimGrips trims;
+    private final GrainGrip grain;
     private String open = "";
     private final SVGPath lit = new SVGPath();
     private final ScaleBar bar = new ScaleBar();
@@ -88,10 +90,12 @@ final class ArticlePane extends ClothPane {
         callouts = new CalloutGrips(studio);
         fading = new FadeGrips(studio);
         trims = new TrimGrips(studio);
-        grips = List.of(new ToolGrips(studio), shading, callouts, fading, trims, drape, new PrintGrips(studio));
+        HandNumber number = new HandNumber(studio, this);
+        grain = new GrainGrip(studio, number);
+        grips = List.of(new ToolGrips(studio), shading, callouts, fading, trims, drape, new PrintGrips(studio), grain);
         getChildren().addAll(under, cloth, lit, marks, seams);
         getChildren().addAll(grips);
-        getChildren().add(bar);
+        getChildren().addAll(bar, number);
         setOnMouseMoved(this::point);
         setOnMouseExited(e -> light(Optional.empty()));
         addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
@@ -197,6 +201,7 @@ final class ArticlePane extends ClothPane {
             callouts.shown(open.equals("callouts"));
             fading.shown(open.equals("lay"));
             trims.shown(open.equals("trim"));
+            grain.shown(open.equals("lay") || open.equals("cloths"));
             update();
         }
     }
@@ -259,6 +264,7 @@ final class ArticlePane extends ClothPane {
 
     private void light(Optional<Piece> piece) {
         pointed = piece.flatMap(p -> cut.piece(p.id()));
+        grain.point(pointed);
         lit.setVisible(pointed.isPresent());
         pointed.ifPresent(p -> {
             place(lit, p);

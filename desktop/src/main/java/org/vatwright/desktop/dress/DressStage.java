@@ -78,7 +78,8 @@ public final class DressStage extends StageView {
     private boolean choosing;
     private List<Choice> shownPieces = List.of();
 
-    public DressStage(Studio studio, Desk desk) {
+    /** @param write writes the article in view */
+    public DressStage(Studio studio, Desk desk, Runnable write) {
         super(studio);
         this.desk = desk;
         pane = new ArticlePane(studio);
@@ -94,7 +95,9 @@ public final class DressStage extends StageView {
         light = new LightCard(studio);
         callouts = new CalloutCard(studio);
         drawing = new DrawingCard(studio, desk);
-        articles = new ArticleStrip(studio, addMenu());
+        Button written = Ui.icon("download", "Write this article as a PNG", write);
+        written.setId("write-article");
+        articles = new ArticleStrip(studio, Ui.row(addMenu(), written));
         empty = new FirstSteps("Nothing to dress yet", List.of(
                 new FirstSteps.Step("first-blank", "A blank", "A garment or a product of our own drawing.", blank,
                         () -> choose(true)),

@@ -62,6 +62,7 @@ public final class Desk {
     private final Keeper keeper;
     private final Errands errands;
     private final ProjectPlace standing;
+    private Optional<Path> produced = Optional.empty();
 
     public Desk(Studio studio, Outside outside, Settings settings) {
         this.studio = studio;
@@ -102,6 +103,16 @@ public final class Desk {
     /** @return where the project stands, when it was saved */
     public Optional<Path> file() {
         return standing.file();
+    }
+
+    /** @return the folder for what is produced: the chosen one, else beside the project, else in the user's own */
+    public Path producedFolder() {
+        return produced.orElseGet(() -> file().map(Path::getParent).orElse(Path.of(System.getProperty("user.home")))
+                .resolve("produced"));
+    }
+
+    public void produceInto(Path folder) {
+        produced = Optional.of(folder);
     }
 
     /** @return the refused attempt's sentence is said, and nothing comes back */

@@ -1,6 +1,5 @@
 package org.vatwright.desktop.produce;
 
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -49,7 +48,6 @@ public final class ProduceStage extends StageView {
     private final ClothImage field = new ClothImage();
     private final ClothImage dressed = new ClothImage();
     private final FirstSteps empty;
-    private Path folder;
 
     public ProduceStage(Studio studio, Desk desk, Press press) {
         super(studio);
@@ -71,7 +69,7 @@ public final class ProduceStage extends StageView {
         all.getStyleClass().add("pill");
         Button choose = Ui.link("choose a folder\u2026", () -> desk.outside().askFolder("Folder for what is produced")
                 .ifPresent(p -> {
-                    folder = p;
+                    desk.produceInto(p);
                     refresh();
                 }));
         choose.setId("choose-folder");
@@ -87,12 +85,6 @@ public final class ProduceStage extends StageView {
         middle().setSpacing(8);
         middle().getChildren().addAll(head, scroll);
         column().getChildren().addAll(Ui.label("Settings of the job", "column-title"), hint, form);
-    }
-
-    private Path folder() {
-        return folder != null
-                ? folder
-                : desk.file().map(Path::getParent).orElse(Path.of(System.getProperty("user.home"))).resolve("produced");
     }
 
     private static Button adding(String id, String title, String words, Runnable add) {
@@ -163,7 +155,7 @@ public final class ProduceStage extends StageView {
     private void run(Id id) {
         Project project = studio.project();
         Producer producer = new Producer(project, studio.faces());
-        project.job(id).ifPresent(job -> press.run(producer::run, job, folder()));
+        project.job(id).ifPresent(job -> press.run(producer::run, job, desk.producedFolder()));
     }
 
     private void showRuns() {
@@ -193,7 +185,7 @@ public final class ProduceStage extends StageView {
             rows.get(i).show(job, files.get(job.id()), JobPlan.of(studio.project(), job, studio.faces()));
         }
         showRuns();
-        where.setText("into " + String.valueOf(folder()).replace(System.getProperty("user.home"), "~"));
+        where.setText("into " + String.valueOf(desk.producedFolder()).replace(System.getProperty("user.home"), "~"));
         Optional<Job> chosen = studio.project().job(studio.selection().job());
         Ui.show(form, chosen.isPresent());
         Ui.show(hint, chosen.isEmpty());

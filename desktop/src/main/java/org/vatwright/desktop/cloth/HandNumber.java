@@ -1,4 +1,4 @@
-package org.vatwright.desktop.building;
+package org.vatwright.desktop.cloth;
 
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -23,11 +23,11 @@ import javafx.util.Duration;
  * The number that is being pulled, beside the hand. When the hand lets go it waits a moment: what is typed then takes its
  * place. Any other key goes where it would have gone.
  */
-final class HandNumber extends TextField {
+public final class HandNumber extends TextField {
 
     /** Takes a place, in mm from the left and from the top. */
     @FunctionalInterface
-    interface Place {
+    public interface Place {
         void to(double x, double y);
     }
 
@@ -41,7 +41,7 @@ final class HandNumber extends TextField {
     private Optional<Consumer<String>> take = Optional.empty();
 
     /** @param pane which gets the keys that are not meant for it */
-    HandNumber(Studio studio, Region pane) {
+    public HandNumber(Studio studio, Region pane) {
         this.studio = studio;
         this.pane = pane;
         setId("hand-number");
@@ -68,7 +68,7 @@ final class HandNumber extends TextField {
     }
 
     /** Shows it while the hand pulls. @param e the pull; its place is beside it */
-    void pulled(MouseEvent e, String words) {
+    public void pulled(MouseEvent e, String words) {
         take = Optional.empty();
         setEditable(false);
         setText(words);
@@ -81,7 +81,7 @@ final class HandNumber extends TextField {
     }
 
     /** The hand has let go. @param typed is given what is typed now; what it refuses is told */
-    void released(Consumer<String> typed) {
+    public void released(Consumer<String> typed) {
         if (isVisible()) {
             take = Optional.of(typed);
             setEditable(true);
@@ -92,12 +92,12 @@ final class HandNumber extends TextField {
     }
 
     /** The length of what was pulled, typed over. @param typed takes mm */
-    void releasedLength(DoubleConsumer typed) {
+    public void releasedLength(DoubleConsumer typed) {
         released(text -> typed.accept(LengthText.parseMm(text, Unit.MM, studio.project().density())));
     }
 
     /** The place of what was pulled, typed over as two lengths. */
-    void releasedPlace(Place typed) {
+    public void releasedPlace(Place typed) {
         released(text -> {
             String[] both = text.strip().replaceFirst("\\s*mm$", "").split("\\s*[,;]\\s*|\\s+");
             if (both.length != 2) {
@@ -109,11 +109,11 @@ final class HandNumber extends TextField {
     }
 
     /** Shows a place while the hand pulls. */
-    void pulledPlace(MouseEvent e, double x, double y) {
+    public void pulledPlace(MouseEvent e, double x, double y) {
         pulled(e, "%s, %s mm".formatted(Numbers.plain(x, 1), Numbers.plain(y, 1)));
     }
 
-    void hide() {
+    public void hide() {
         clock.stop();
         take = Optional.empty();
         setVisible(false);
