@@ -61,7 +61,7 @@ final class DressedRows implements RowSource {
         ground(whole.ground()).ifPresent(steps::add);
         List<Step> all = new ArrayList<>();
         Rows.map(cut.pieces(), 1, work, this::steps).forEach(all::addAll);
-        whole.trims().forEach(t -> TrimSteps.of(t, making, built).ifPresent(all::add));
+        whole.trims().forEach(t -> TrimSteps.of(t, making, built).map(made -> lit(t, made)).ifPresent(all::add));
         for (ShadeStroke stroke : whole.shades()) {
             if (stroke.confine().on().isEmpty()) {
                 shade(stroke, Optional.empty()).ifPresent(all::add);
@@ -86,6 +86,14 @@ final class DressedRows implements RowSource {
 
     private Whole whole() {
         return making.cut().article().dressings().whole();
+    }
+
+    /** A trim hangs in the light in which its piece hangs. */
+    private Step.Made lit(Trim trim, Step.Made made) {
+        trim.piece().flatMap(making.cut()::piece).filter(p -> making.cut().dressing(p).light() > 0)
+                .ifPresent(p -> light.ifPresent(l -> l.lay(made.coat(), made.x(), made.y(),
+                        l.white(p.seen().path(toPx)), making.cut().dressing(p).light())));
+        return made;
     }
 
     private Optional<Step> ground(Ground ground) {

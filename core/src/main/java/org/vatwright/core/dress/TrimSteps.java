@@ -57,7 +57,7 @@ public final class TrimSteps {
                 Trim.ratio(trim.figure().alone(d).repeat()))));
     }
 
-    static Optional<Step> of(Trim trim, Worn.Making making, Frame frame) {
+    static Optional<Step.Made> of(Trim trim, Worn.Making making, Frame frame) {
         Optional<TrimRun> run = run(trim, making.cut(), making.how().designs());
         if (run.isEmpty() || run.get().repeats().isEmpty()) {
             return Optional.empty();

@@ -33,6 +33,7 @@ import org.vatwright.core.render.TileSource;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.shape.Outline;
 import org.vatwright.core.stitch.Stitching;
+import org.vatwright.core.stitch.TrimForm;
 
 /** Dressed articles with all that lies between the cloth and the picture: drapes, figures, light, pieces aside. */
 class DrapedTest {
@@ -184,6 +185,34 @@ class DrapedTest {
         Article.Flat traced = plain.with().backing(plain.backing().map(b -> new Backing(b.picture(), false, 1)))
                 .build();
         assertThat(drawn(traced).at(5, 5)).as("what is only traced is in no picture").isZero();
+    }
+
+    /** A trim of a piece that hangs in a picture is as dark as the picture there; within the two strips where it lies. */
+    @Test
+    void theLightOfThePictureFallsOnTheTrimOfWhatHangsInItToo() {
+        Raster photo = new Raster(240, 200);
+        int dark = Light.channel(0.25f * Light.linear(240));
+        for (int i = 0; i < photo.argb().length; i++) {
+            photo.argb()[i] = 0xFF000000 | (i % 240 < 120 ? 240 : dark) * 0x010101;
+        }
+        Trim trim = new Trim(Optional.of(SHEET), Optional.empty(), Print.whole(DESIGN, LAY.colourway(), 0, 0)
+                .withGround(true), Optional.empty(), TrimForm.fresh(12));
+        Whole whole = Whole.PLAIN.withTrims(List.of(trim));
+        Article.Flat hung = flat(Dressing.of(LAY)).with()
+                .backing(Optional.of(new Backing(new Picture(photo, 50.8), true, 1))).build();
+        Raster without = drawn(hung.withDressings(new Dressings(Map.of(SHEET, Dressing.of(LAY)), whole)));
+        Raster with = drawn(hung.withDressings(new Dressings(Map.of(SHEET, Dressing.of(LAY).withLight(1)), whole)));
+        Raster bare = drawn(hung);
+        int trimmed = 0;
+        for (int y = 24; y < 176; y++) {
+            for (int x = 130; x < 216; x++) {
+                trimmed += without.at(x, y) == bare.at(x, y) ? 0 : 1;
+                double wanted = 0.25 * Light.linear(without.at(x, y) >> 8 & 255);
+                assertThat((double) Light.linear(with.at(x, y) >> 8 & 255)).as("%d, %d", x, y).isEqualTo(wanted,
+                        within(0.02));
+            }
+        }
+        assertThat(trimmed).as("places that the trim covers").isGreaterThan(1500);
     }
 
     @Test

@@ -45,6 +45,7 @@ class FinishTest {
             Samples.dots(8, 7, 5));
     private static final Lay LAY = new Lay(STRIPES.id(), STRIPES.palette().first().name());
     private static final int RED = 0xFFC81020;
+    static final Typeface.Case NO_TYPEFACES = new NoTypefaces();
 
     /** 100 x 60 mm with two pieces of 30 x 40 mm, 10 mm from the left and 50 mm from it. */
     private static Article.Flat two(Dressing left, Dressing right, Whole whole) {
@@ -61,7 +62,7 @@ class FinishTest {
     }
 
     private static Cut cut(Article article) {
-        return Cut.of(article, new NoTypefaces());
+        return Cut.of(article, NO_TYPEFACES);
     }
 
     private static ArticleRenderer renderer() {

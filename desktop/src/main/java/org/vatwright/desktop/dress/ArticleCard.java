@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 
 import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.AsMotif;
 import org.vatwright.core.dress.Cut;
 import org.vatwright.core.dress.Retyped;
 import org.vatwright.core.dress.Setting;
@@ -124,6 +125,9 @@ final class ArticleCard extends VBox {
         straight.setId("words-straight");
         Button cutting = Ui.link("cutting lines\u2026", this::cutting);
         cutting.setId("words-cutting");
+        Button motif = Ui.link("as a motif", this::motif);
+        motif.setId("words-motif");
+        Ui.tip(motif, "A design of these letters, to be laid as a figure on any piece or repeated");
         legibility = new LegibilityRow(studio);
         apart = NumberRow.number(studio, "Apart", "space between letters", "%", 1, 5,
                 n -> setting("space between letters", s -> s.withApart(n / 100)));
@@ -142,7 +146,7 @@ final class ArticleCard extends VBox {
         Fold setting = Ui.fold("words-setting", "Lines, arc and space",
                 Ui.column(7, Ui.pair(apart, leading), Ui.pair(arc, box),
                         Ui.row(Ui.label("Lines to the", "quiet"), align),
-                        Ui.row(line, straight, Ui.spring(), cutting)));
+                        Ui.row(line, straight, Ui.spring(), motif, cutting)));
         lettering = Ui.column(5, Ui.labelled("Words", text), Ui.pair(face, height), own, legibility, setting);
         width = NumberRow.length(studio, "Width", "sheet width",
                 mm -> sheet("sheet width", s -> s.withSize(mm, s.heightMm())));
@@ -167,6 +171,17 @@ final class ArticleCard extends VBox {
                                 studio.say(Message.wrong(e.getMessage()));
                             }
                         }));
+    }
+
+    /** The letters as they are dressed become a design: a figure for a bib, a repeat for a paper. */
+    private void motif() {
+        studio.article().flatMap(a -> desk.attempt(() -> AsMotif.of(studio.cut(a), studio.project().designs())))
+                .ifPresent(design -> {
+                    if (studio.edit("make a motif of " + design.name(), p -> p.addDesign(design))) {
+                        studio.say(Message.done("%s is on the shelf: choose a piece and lay it there as a figure."
+                                .formatted(studio.project().designs().getLast().name())));
+                    }
+                });
     }
 
     private void rename() {

@@ -1,9 +1,7 @@
 package org.vatwright.desktop.studio;
 
 import java.util.concurrent.CancellationException;
-import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.Executor;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 
@@ -21,8 +19,6 @@ public final class LiveCloth {
     private static final long QUICK_NANOS = 22_000_000;
     /** A first picture that takes longer than this gives way: better none of a drag than one of long ago. */
     private static final long PATIENCE_NANOS = 1_500_000_000;
-    /** Of what the hand is not on the window is waited for, but no longer than that. */
-    private static final long WINDOW_FIRST_MILLIS = 200;
     private static final double FIRST_FINENESS = 1.0 / 3;
     /** What to draw: at full density, or at a share of it. */
     @FunctionalInterface
@@ -87,9 +83,6 @@ public final class LiveCloth {
                 wanted = null;
             }
             try {
-                if (!near) {
-                    windowFirst();
-                }
                 draw(subject);
             } catch (CancellationException e) {
                 // A newer wish is waiting.
@@ -98,17 +91,6 @@ public final class LiveCloth {
                 deliver.execute(failed);
                 Faults.pass(e);
             }
-        }
-    }
-
-    /** What came with a change is laid out and shown before what the hand is not on is drawn: they share the machine. */
-    private void windowFirst() {
-        CountDownLatch answered = new CountDownLatch(1);
-        deliver.execute(answered::countDown);
-        try {
-            answered.await(WINDOW_FIRST_MILLIS, TimeUnit.MILLISECONDS);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
         }
     }
 

@@ -22,6 +22,7 @@ import org.vatwright.files.disk.Limits;
 import org.vatwright.files.json.JsonIn;
 import org.vatwright.files.project.DrapeCodec;
 import org.vatwright.files.project.FinishCodec;
+import org.vatwright.files.project.LayCodec;
 import org.vatwright.files.project.StitchCodec;
 import org.vatwright.files.svg.FlatReader;
 
@@ -36,7 +37,8 @@ final class DemoFlat {
     private DemoFlat() {}
 
     static Article read(JsonIn in, Id id, String name) {
-        in.only("kind", "name", "file", "of", "lays", "drapes", "shade", "light", "stitches", "over", "seamsWithin",
+        in.only("kind", "name", "file", "of", "lays", "drapes", "shade", "light", "figures", "stitches", "over",
+                "seamsWithin",
                 "pairs", "whole");
         Article.Flat drawn = in.text("kind").equals("blank")
                 ? Blanks.of(in.text("of"))
@@ -56,6 +58,13 @@ final class DemoFlat {
                 Dressing bent = worn.of(one).with().drape(Optional.of(DrapeCodec.read(drapes.at(piece))))
                         .shade(in.number("shade", SHADE)).light(in.number("light", 0)).build();
                 worn = worn.with(one, bent);
+            }
+        }
+        if (in.has("figures")) {
+            JsonIn figures = in.at("figures");
+            for (String piece : figures.names()) {
+                Id one = piece(ids, name, piece);
+                worn = worn.with(one, worn.of(one).withPrints(figures.list(piece, LayCodec::print)));
             }
         }
         if (in.has("stitches")) {

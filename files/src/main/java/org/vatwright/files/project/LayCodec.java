@@ -15,7 +15,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 
 /** What a piece wears in JSON. */
-final class LayCodec {
+public final class LayCodec {
 
     private static final String FIRST = "Morning";
 
@@ -99,7 +99,7 @@ final class LayCodec {
         return out.put("scale", print.scale()).put("turnDeg", print.turnDeg()).put("opacity", print.opacity());
     }
 
-    static Print print(JsonIn in) {
+    public static Print print(JsonIn in) {
         in.only("design", "colourway", "layer", "motif", "ground", "middle", "scale", "turnDeg", "opacity");
         List<Double> middle = in.list("middle", JsonIn::asNumber);
         if (middle.size() != 2) {
