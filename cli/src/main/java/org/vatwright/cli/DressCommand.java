@@ -58,6 +58,9 @@ final class DressCommand implements Callable<Integer> {
         for (PieceLay piece : pieces) {
             chosen = piece.on(chosen, faces);
         }
+        if (chosen instanceof Article.Lettering letters) {
+            faces.missing(letters.typeface()).ifPresent(spec.commandLine().getErr()::println);
+        }
         Density density = fineness.of(Cut.of(chosen, faces).widthMm());
         producer.article(chosen, colourway, moment.phase(), density, files.output, files.quality, Work.plain());
         if (Producer.format(files.output).vector()) {

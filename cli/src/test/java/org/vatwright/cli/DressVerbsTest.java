@@ -15,6 +15,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.vatwright.core.dress.Article;
+import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.files.demo.DemoCommission;
 import org.vatwright.files.disk.Limits;
@@ -298,5 +300,18 @@ class DressVerbsTest {
                         "--line", "along there", "--dpi", "50", "-o", file.toString()))
                 .isEqualTo(1);
         assertThat(err.toString()).doesNotContain("Exception");
+    }
+
+    @Test
+    void aTypefaceThatIsMissingIsTold() throws IOException {
+        Project demo = ProjectFile.read(project);
+        Project other = demo.withArticles(demo.articles().stream().map(a -> a instanceof Article.Lettering l
+                ? l.withTypeface("Nobody's Grotesque")
+                : a).toList());
+        Path file = folder.resolve("other.vatwright");
+        ProjectFile.write(other, file);
+        assertThat(run("dress", file.toString(), "--article", "Ferry line", "--px", "120", "-o",
+                folder.resolve("line.png").toString())).isZero();
+        assertThat(err.toString()).contains("there is no typeface Nobody's Grotesque here").hasLineCount(1);
     }
 }

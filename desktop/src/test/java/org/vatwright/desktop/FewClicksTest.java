@@ -5,17 +5,24 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.awt.image.BufferedImage;
 import java.nio.file.Path;
+import java.util.List;
 
 import javax.imageio.ImageIO;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.api.io.TempDir;
+import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Cut;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Piece;
+import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Id;
+import org.vatwright.core.motif.Part;
+import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fill;
+import org.vatwright.core.project.Project;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.desktop.cloth.ClothPane;
 import org.vatwright.desktop.cloth.Viewport;
@@ -104,6 +111,44 @@ class FewClicksTest extends AtTheDemo {
         assertThat(ImageIO.read(article.toFile()).getWidth()).as("as the docket has it")
                 .isEqualTo(new Density(100).wholePx(cut().widthMm()));
         assertThat(hand.studio().project().jobs()).as("the docket").hasSize(jobs);
+    }
+
+    @Test
+    void dressedLettersBecomeAMotifAndBentOnesAreRefused() throws Exception {
+        hand.click("stage-dress");
+        hand.click("article-Ferry-line");
+        List<Piece> letters = cut().pieces();
+        hand.click("words-setting");
+        hand.click("words-motif");
+        Design made = hand.studio().project().designs().getLast();
+        assertThat(made.name()).isEqualTo("Ferry line");
+        Motifs motifs = (Motifs) made.layers().getFirst().structure();
+        assertThat(motifs.motifs().getFirst().parts()).extracting(Part::name)
+                .containsExactlyElementsOf(letters.stream().map(Piece::name).toList());
+        assertThat(made.fills()).extracting(f -> ((Fill.OfDesign) f.source()).design().id())
+                .containsExactlyElementsOf(letters.stream().map(l -> lay(l.id()).design()).toList());
+        assertThat(hand.messageText()).contains("Ferry line is on the shelf");
+        hand.press(KeyCode.CONTROL, KeyCode.Z);
+        Project before = hand.studio().project();
+        assertThat(before.designs()).doesNotContain(made);
+        Hand.onFx(() -> hand.studio().editArticle("lean a letter", a -> a.withEachLay(l -> l.withShearDeg(9))));
+        hand.click("words-motif");
+        assertThat(hand.messageText()).contains("is leaning").contains("flat and upright");
+    }
+
+    /** A document of another machine names a face that is missing here. */
+    @Test
+    void aMissingTypefaceIsTold() throws Exception {
+        hand.click("stage-dress");
+        hand.click("article-Ferry-line");
+        assertThat(hand.text("article-size")).startsWith("Lettering").doesNotContain("typeface");
+        Hand.onFx(() -> hand.studio().editArticle("another face", a -> a instanceof Article.Lettering l
+                ? l.withTypeface("Nobody's Grotesque")
+                : a));
+        hand.rest();
+        assertThat(hand.text("article-size"))
+                .endsWith(
+                        "there is no typeface Nobody's Grotesque here; the letters are drawn in League Spartan Black");
     }
 
     /** Large pictures take their time on a busy machine. */

@@ -54,5 +54,13 @@ public interface Typeface {
 
         /** @return the face of that name, or the first one when there is none */
         Typeface find(String name);
+
+        /** @return a sentence when there is no face of that name: what letters are drawn in instead */
+        default Optional<String> missing(String name) {
+            String drawn = find(name).name();
+            return drawn.equals(name)
+                    ? Optional.empty()
+                    : Optional.of("there is no typeface %s here; the letters are drawn in %s".formatted(name, drawn));
+        }
     }
 }

@@ -112,6 +112,7 @@ final class ArticleCard extends VBox {
                 letters("typeface " + face.getValue(), l -> l.withTypeface(face.getValue()));
             }
         });
+        size.setId("article-size");
         height = NumberRow.length(studio, "Capitals", "height of a capital",
                 mm -> letters("letters %s mm high".formatted(Numbers.plain(mm)), l -> l.withHeightMm(mm)));
         own = new Segments<>(List.of(Own.values()), Own::words, o -> letters("a lay " + o.words(), l -> l.with()
@@ -232,8 +233,12 @@ final class ArticleCard extends VBox {
             case Article.Lettering _ -> "Lettering";
             case Article.Sheet _ -> "Background sheet";
         };
+        Optional<String> missing = article instanceof Article.Lettering l
+                ? studio.faces().missing(l.typeface())
+                : Optional.empty();
         size.setText("%s, %s x %s mm, %d %s".formatted(kind, Numbers.plain(cut.widthMm(), 1),
-                Numbers.plain(cut.heightMm(), 1), cut.pieces().size(), cut.pieces().size() == 1 ? "piece" : "pieces"));
+                Numbers.plain(cut.heightMm(), 1), cut.pieces().size(), cut.pieces().size() == 1 ? "piece" : "pieces")
+                + missing.map(m -> "; " + m).orElse(""));
         Ui.show(lettering, article instanceof Article.Lettering);
         Ui.show(sheet, article instanceof Article.Sheet);
         if (article instanceof Article.Lettering l) {

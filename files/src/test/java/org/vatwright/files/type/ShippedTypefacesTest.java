@@ -51,6 +51,10 @@ class ShippedTypefacesTest {
     @Test
     void anUnknownFaceIsTheFirst() {
         assertThat(FACES.find("Nobody's").name()).isEqualTo(FACES.names().getFirst());
+        assertThat(FACES.missing("Nobody's")).contains("there is no typeface Nobody's here; the letters are drawn in "
+                + "League Spartan Black");
+        FACES.names().forEach(n -> assertThat(FACES.missing(n)).as(n).isEmpty());
+        FACES.system().forEach(n -> assertThat(FACES.missing(n)).as(n).isEmpty());
         assertThat(FACES.find("Cabin Bold")).isSameAs(FACES.find("Cabin Bold"));
     }
 
