@@ -79,6 +79,10 @@ class FewClicksTest extends AtTheDemo {
         assertThat(lay(piece.id())).as("the typed number is one step").isEqualTo(after);
         hand.press(KeyCode.CONTROL, KeyCode.Z);
         assertThat(lay(piece.id())).as("the pull is one step").isEqualTo(before);
+        Hand.onFx(() -> hand.studio().editArticle("lock", a -> ((Article.Flat) a).editPiece(piece.id(),
+                p -> p.withLocked(true))));
+        hand.rest();
+        assertThat(hand.showsNow("grain-knob")).as("a locked piece is kept from a stray hand").isFalse();
     }
 
     private static Point2D place(Lay lay, double x, double y) throws Exception {

@@ -59,7 +59,8 @@ final class GrainGrip extends ArticleGrips {
         Optional<Piece> piece = held.or(() -> pointed.flatMap(cut::piece)).or(this::piece)
                 .flatMap(p -> cut.piece(p.id()));
         return piece
-                .filter(p -> cut.lay(p).isPresent() && cut.dressing(p).drape().isEmpty() && length(p) >= SHORTEST_PX);
+                .filter(p -> !p.locked() && cut.lay(p).isPresent() && cut.dressing(p).drape().isEmpty())
+                .filter(p -> length(p) >= SHORTEST_PX);
     }
 
     private double length(Piece piece) {
