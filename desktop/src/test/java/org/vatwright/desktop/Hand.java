@@ -31,7 +31,7 @@ import javafx.stage.Stage;
 @SuppressWarnings("try") // Closing waits for the toolkit, which a test may interrupt.
 final class Hand implements AutoCloseable {
 
-    static final long PATIENCE_MILLIS = 8000;
+    static final long PATIENCE_MILLIS = 30_000;
     private static boolean toolkit;
 
     final Offline outside = new Offline();
