@@ -21,6 +21,7 @@ final class FourLines {
     /** Both halves of a long, 16 bits each. */
     static final long BOTH = 0x0000_FFFF_0000_FFFFL;
     private static final int HALF_BITS = 32;
+    private static final int NUMBER_BITS = 16;
 
     private final int n;
     private final Spread spread;
@@ -74,6 +75,11 @@ final class FourLines {
     /** @return what a line that held {@code value} everywhere holds afterwards, below 2^32; all others in its measure */
     long full(long value) {
         return spread.full(value);
+    }
+
+    /** @return bits that must go of a blurred line so that it may be blurred once more, as a line of numbers up to {@link #MOST} */
+    int over() {
+        return Math.max(0, Long.SIZE - Long.numberOfLeadingZeros(full(MOST)) - NUMBER_BITS);
     }
 
     void blur() {

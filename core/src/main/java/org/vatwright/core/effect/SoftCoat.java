@@ -53,10 +53,11 @@ final class SoftCoat {
         int h = coat.height();
         Work quiet = work.telling(share -> {});
         Raster out = new Raster(w, h);
-        long most = new FourLines(w, across).full(FourLines.MOST);
-        int over = Math.max(0, HALF_BITS - Long.numberOfLeadingZeros(most) + NUMBER_BITS);
+        FourLines first = new FourLines(w, across);
+        int over = first.over();
+        long most = first.full(FourLines.MOST) >>> over;
         if (Spread.of(h, down) instanceof Spread.Sums sums) {
-            long full = sums.full(most >>> over);
+            long full = sums.full(most);
             // In each strip of a row first alpha and red, then green and blue.
             Falling.run(2 * w, h, sums, quiet, () -> {
                 FourLines lines = new FourLines(w, across);
@@ -69,7 +70,7 @@ final class SoftCoat {
                 };
             }, (y, from, n, row) -> write(row, row, n / 2, n / 2, full, out.argb(), y * w + from / 2, 1));
         } else {
-            turned(coat, out, across, down, over, most >>> over, quiet);
+            turned(coat, out, across, down, over, most, quiet);
         }
         return out;
     }

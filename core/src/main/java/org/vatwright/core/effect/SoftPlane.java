@@ -9,7 +9,6 @@ final class SoftPlane {
     private static final int AT_ONCE = 16;
     private static final int LINES = 4;
     private static final int HALF_BITS = 32;
-    private static final int NUMBER_BITS = 16;
     private static final long LOW = 0xFFFF_FFFFL;
 
     private SoftPlane() {}
@@ -36,9 +35,9 @@ final class SoftPlane {
     private static float[] falling(float[] plane, int w, int h, double across, Spread.Sums sums, Work work) {
         float[] out = new float[plane.length];
         int half = (w + 1) / 2;
-        long most = new FourLines(w, across).full(FourLines.MOST);
-        int over = Math.max(0, HALF_BITS - Long.numberOfLeadingZeros(most) + NUMBER_BITS);
-        float back = 1f / sums.full(most >>> over);
+        FourLines first = new FourLines(w, across);
+        int over = first.over();
+        float back = 1f / sums.full(first.full(FourLines.MOST) >>> over);
         Falling.run(half, h, sums, work, () -> {
             FourLines lines = new FourLines(w, across);
             return (from, count, to) -> {

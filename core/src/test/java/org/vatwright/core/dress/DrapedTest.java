@@ -161,14 +161,20 @@ class DrapedTest {
         assertThat(Cut.of(aside, null).pieceAt(12, 50)).isEmpty();
     }
 
-    /** Half of the picture is in shade of a quarter of the light: so is the cloth that hangs in it. */
-    @Test
-    void theLightOfThePictureFallsOnWhatHangsInIt() {
+    /** @return a grey picture whose right half has a quarter of the light */
+    private static Raster halfInShade() {
         Raster photo = new Raster(240, 200);
         int dark = Light.channel(0.25f * Light.linear(240));
         for (int i = 0; i < photo.argb().length; i++) {
             photo.argb()[i] = 0xFF000000 | (i % 240 < 120 ? 240 : dark) * 0x010101;
         }
+        return photo;
+    }
+
+    /** Half of the picture is in shade of a quarter of the light: so is the cloth that hangs in it. */
+    @Test
+    void theLightOfThePictureFallsOnWhatHangsInIt() {
+        Raster photo = halfInShade();
         Article.Flat plain = flat(Dressing.of(LAY)).with()
                 .backing(Optional.of(new Backing(new Picture(photo, 50.8), true, 1))).build();
         Article.Flat lit = plain.withDressings(new Dressings(Map.of(SHEET, Dressing.of(LAY).withLight(1))));
@@ -190,16 +196,11 @@ class DrapedTest {
     /** A trim of a piece that hangs in a picture is as dark as the picture there; within the two strips where it lies. */
     @Test
     void theLightOfThePictureFallsOnTheTrimOfWhatHangsInItToo() {
-        Raster photo = new Raster(240, 200);
-        int dark = Light.channel(0.25f * Light.linear(240));
-        for (int i = 0; i < photo.argb().length; i++) {
-            photo.argb()[i] = 0xFF000000 | (i % 240 < 120 ? 240 : dark) * 0x010101;
-        }
         Trim trim = new Trim(Optional.of(SHEET), Optional.empty(), Print.whole(DESIGN, LAY.colourway(), 0, 0)
                 .withGround(true), Optional.empty(), TrimForm.fresh(12));
         Whole whole = Whole.PLAIN.withTrims(List.of(trim));
         Article.Flat hung = flat(Dressing.of(LAY)).with()
-                .backing(Optional.of(new Backing(new Picture(photo, 50.8), true, 1))).build();
+                .backing(Optional.of(new Backing(new Picture(halfInShade(), 50.8), true, 1))).build();
         Raster without = drawn(hung.withDressings(new Dressings(Map.of(SHEET, Dressing.of(LAY)), whole)));
         Raster with = drawn(hung.withDressings(new Dressings(Map.of(SHEET, Dressing.of(LAY).withLight(1)), whole)));
         Raster bare = drawn(hung);

@@ -25,8 +25,8 @@ import org.vatwright.desktop.studio.Studio;
 
 import javafx.animation.PauseTransition;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;

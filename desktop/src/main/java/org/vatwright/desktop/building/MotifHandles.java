@@ -14,8 +14,8 @@ import org.vatwright.core.measure.LengthText;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.motif.Motif;
 import org.vatwright.core.repeat.Tile;
-import org.vatwright.desktop.cloth.HandNumber;
 import org.vatwright.desktop.cloth.AwtShapes;
+import org.vatwright.desktop.cloth.HandNumber;
 import org.vatwright.desktop.studio.ChosenPart;
 import org.vatwright.desktop.studio.Studio;
 

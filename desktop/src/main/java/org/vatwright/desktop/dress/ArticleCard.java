@@ -147,8 +147,9 @@ final class ArticleCard extends VBox {
         Fold setting = Ui.fold("words-setting", "Lines, arc and space",
                 Ui.column(7, Ui.pair(apart, leading), Ui.pair(arc, box),
                         Ui.row(Ui.label("Lines to the", "quiet"), align),
-                        Ui.row(line, straight, Ui.spring(), motif, cutting)));
-        lettering = Ui.column(5, Ui.labelled("Words", text), Ui.pair(face, height), own, legibility, setting);
+                        Ui.row(line, straight, Ui.spring(), cutting)));
+        lettering = Ui.column(5, Ui.labelled("Words", text), Ui.pair(face, height), Ui.row(own, Ui.spring(), motif),
+                legibility, setting);
         width = NumberRow.length(studio, "Width", "sheet width",
                 mm -> sheet("sheet width", s -> s.withSize(mm, s.heightMm())));
         depth = NumberRow.length(studio, "Height", "sheet height",

@@ -3,7 +3,6 @@ package org.vatwright.desktop.dress;
 import java.util.Optional;
 import java.util.Set;
 
-import org.vatwright.core.dress.Lay;
 import org.vatwright.core.dress.Piece;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.LengthText;
@@ -13,6 +12,7 @@ import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
+import javafx.scene.shape.Circle;
 
 /**
  * The grain line of the piece under the pointer, as on a paper pattern: an arrow along the warp in the middle of the piece. Its
@@ -23,11 +23,12 @@ final class GrainGrip extends ArticleGrips {
     private static final double STEP_DEG = 15;
     private static final double LONGEST_PX = 46;
     private static final double SHORTEST_PX = 14;
-    private static final double HEAD_PX = 7;
+    private static final double BARB_PX = 7;
 
     private final HandNumber number;
     private Optional<Id> pointed = Optional.empty();
     private boolean shown;
+    private Optional<Circle> head = Optional.empty();
     private boolean dragged;
     private Optional<Piece> held = Optional.empty();
 
@@ -78,34 +79,29 @@ final class GrainGrip extends ArticleGrips {
 
     @Override
     void draw() {
-        on().ifPresent(p -> {
+        head = on().map(p -> {
             double a = Math.toRadians(cut.lay(p).orElseThrow().grainDeg());
-            double ux = -Math.sin(a);
-            double uy = -Math.cos(a);
-            double long1 = length(p);
+            double ux = -Math.sin(a) * length(p);
+            double uy = -Math.cos(a) * length(p);
             double x = middleX(p);
             double y = middleY(p);
-            line(new double[]{x - long1 * ux, y - long1 * uy, x + long1 * ux, y + long1 * uy}, "grain-line");
+            line(new double[]{x - ux, y - uy, x + ux, y + uy}, "grain-line");
             // The tail's barbs; the head is the knob.
-            double tx = x - long1 * ux;
-            double ty = y - long1 * uy;
-            line(new double[]{tx + HEAD_PX * (ux - uy), ty + HEAD_PX * (uy + ux), tx, ty, tx + HEAD_PX * (ux + uy),
-                    ty + HEAD_PX * (uy - ux)}, "grain-line");
-            named(knob(x + long1 * ux, y + long1 * uy), "grain-knob");
+            double bx = ux * BARB_PX / length(p);
+            double by = uy * BARB_PX / length(p);
+            line(new double[]{x - ux + bx - by, y - uy + by + bx, x - ux, y - uy, x - ux + bx + by, y - uy + by - bx},
+                    "grain-line");
+            Circle knob = knob(x + ux, y + uy);
+            named(knob, "grain-knob");
+            return knob;
         });
     }
 
     @Override
     boolean press(MouseEvent e) {
         Optional<Piece> piece = on();
-        if (piece.isEmpty() || e.getButton() != MouseButton.PRIMARY) {
-            return false;
-        }
-        Lay lay = cut.lay(piece.get()).orElseThrow();
-        double a = Math.toRadians(lay.grainDeg());
-        double x = middleX(piece.get()) - length(piece.get()) * Math.sin(a);
-        double y = middleY(piece.get()) - length(piece.get()) * Math.cos(a);
-        if (Math.hypot(x - e.getX(), y - e.getY()) > REACH_PX) {
+        if (piece.isEmpty() || e.getButton() != MouseButton.PRIMARY || head
+                .filter(h -> Math.hypot(h.getCenterX() - e.getX(), h.getCenterY() - e.getY()) < REACH_PX).isEmpty()) {
             return false;
         }
         held = piece;
