@@ -36,11 +36,14 @@ public class SurfaceBenchmark extends BesideCopy {
     private static final int SIDE = 3600;
     private static final double MM = 300;
     private static final int STRIP = 16;
+    private static final int CHECK = 40;
     private static final Work TWO = Work.on(2);
     private static final TileGrid GRID = new TileGrid(SIDE, SIDE, MM, MM);
     private static final Ink INK = Ink.slot("Ink");
 
     private final Raster coat = new Raster(SIDE, SIDE);
+    /** The same marks, half of them in another ink. */
+    private final Raster chequered = new Raster(SIDE, SIDE);
     private PaintRequest asked;
 
     public SurfaceBenchmark() {
@@ -53,6 +56,11 @@ public class SurfaceBenchmark extends BesideCopy {
         asked = new PaintRequest(new Repeat(MM, MM, Arrangement.STRAIGHT), GRID,
                 new InkColours(palette, palette.first()), Phase.OWN, TWO);
         tooth(ToothKind.CRYSTALS, 2, coat);
+        for (int i = 0; i < SIDE * SIDE; i++) {
+            int pixel = coat.argb()[i];
+            boolean other = (i / SIDE / CHECK + i % SIDE / CHECK) % 2 == 0;
+            chequered.argb()[i] = other ? pixel & 0xFF00_FF00 | pixel << 16 & 0xFF_0000 | pixel >> 16 & 255 : pixel;
+        }
     }
 
     private Raster tooth(ToothKind kind, double sizeMm, Raster onto) {
@@ -80,6 +88,11 @@ public class SurfaceBenchmark extends BesideCopy {
     @Benchmark
     public Raster blurOfTwentyPixels() {
         return new Blur(20 * MM / SIDE).on(coat, asked);
+    }
+
+    @Benchmark
+    public Raster blurOfTwentyPixelsInTwoInks() {
+        return new Blur(20 * MM / SIDE).on(chequered, asked);
     }
 
     @Benchmark

@@ -163,12 +163,13 @@ final class FourLines {
         int span = sum.span();
         long share = sum.share();
         int over = sum.over();
+        long half = sum.half();
         long keep = sum.keep();
         long whole = first;
         long left = from[0];
         for (int i = 0; i < count; i++) {
             long right = from[i + span];
-            to[i] = (whole << Spread.Sum.SHARE_BITS) + share * (left + right) >>> over & keep;
+            to[i] = (whole << Spread.Sum.SHARE_BITS) + share * (left + right) + half >>> over & keep;
             left = from[i + 1];
             whole += right - left;
         }
@@ -177,6 +178,7 @@ final class FourLines {
     private static void plain(long[] from, long[] to, int count, long first, Spread.Sum sum) {
         int span = sum.span();
         int over = sum.over();
+        long half = sum.half();
         long keep = sum.keep();
         long whole = first;
         if (over == 0) {
@@ -188,7 +190,7 @@ final class FourLines {
         } else {
             for (int i = 0; i < count; i++) {
                 whole += from[i + span];
-                to[i] = whole >>> over & keep;
+                to[i] = whole + half >>> over & keep;
                 whole -= from[i];
             }
         }

@@ -12,20 +12,11 @@ final class SoftCoat {
 
     /** As many as fill what memory moves at once. */
     private static final int LINES = 16;
-    private static final int COLUMNS = Falling.STRIP / 2;
     private static final int HALF_BITS = 32;
     private static final long LOW = 0xFFFF_FFFFL;
     private static final int NUMBER_BITS = 16;
-    /** Premultiplied light is written by so many steps: the darkest levels are still apart. */
-    private static final int STEP_BITS = 12;
-    private static final int STEPS = (1 << STEP_BITS) - 1;
-    /** What a number is multiplied by is held in so many bits: twelve more still fit. */
-    private static final int PART_BITS = 50;
-    private static final long HALF = 1L << PART_BITS - 1;
     /** By alpha and premultiplied value the light that it gives. */
     private static final char[] LIT = new char[256 * 256];
-    /** By alpha and premultiplied light the premultiplied value. */
-    private static final byte[] PUT = new byte[256 << STEP_BITS];
 
     static {
         for (int a = 1; a < 256; a++) {
@@ -33,9 +24,6 @@ final class SoftCoat {
             for (int c = 0; c < 256; c++) {
                 float light = Light.linear(Math.min(255, (c * 255 + a / 2) / a));
                 LIT[a << 8 | c] = (char) (alpha * light * FourLines.MOST + 0.5f);
-            }
-            for (int step = 0; step <= STEPS; step++) {
-                PUT[a << STEP_BITS | step] = (byte) ((Light.channel(step / (STEPS * alpha)) * a + 127) / 255);
             }
         }
     }
@@ -57,18 +45,14 @@ final class SoftCoat {
         int over = first.over();
         long most = first.full(FourLines.MOST) >>> over;
         if (Spread.of(h, down) instanceof Spread.Sums sums) {
-            long full = sums.full(most);
-            // In each strip of a row first alpha and red, then green and blue.
-            Falling.run(2 * w, h, sums, quiet, () -> {
-                FourLines lines = new FourLines(w, across);
-                return (from, count, to) -> {
-                    for (int k = 0; k < count; k++) {
-                        read(coat.argb(), (from + k) * w, w, lines);
-                        lines.blur();
-                        lay(lines, over, to[k], w);
-                    }
-                };
-            }, (y, from, n, row) -> write(row, row, n / 2, n / 2, full, out.argb(), y * w + from / 2, 1));
+            int ink = OneInk.of(coat.argb(), quiet);
+            if (ink != OneInk.NONE) {
+                // Only how much it covers need be blurred.
+                Quarters.run(w, h, across, sums, quiet, new OneInk.Covers(coat.argb(), ink, out.argb()));
+                return out;
+            }
+            long full = sums.packed().full(most);
+            Falling.run(w, h, sums, quiet, () -> new Ends(coat, out, across, over, full));
         } else {
             turned(coat, out, across, down, over, most, quiet);
         }
@@ -86,11 +70,15 @@ final class SoftCoat {
                 pack(lines, over, between, y * w, w);
             }
         });
-        FourLines.each(w, LINES, h, down, quiet, (from, to, lines) -> {
-            for (int x = from; x < to; x++) {
+        FourLines.each(w, LINES, h, down, quiet, (from, end, lines) -> {
+            LitPixels lit = new LitPixels(lines.full(most), h);
+            for (int x = from; x < end; x++) {
                 unpack(between, x, w, h, lines);
                 lines.blur();
-                write(lines.one(), lines.other(), 0, h, lines.full(most), out.argb(), x, w);
+                int[] pixels = lit.of(lines.one(), lines.other(), h);
+                for (int y = 0, to = x; y < h; y++, to += w) {
+                    out.argb()[to] = pixels[y];
+                }
             }
         });
     }
@@ -98,13 +86,32 @@ final class SoftCoat {
     private static void read(int[] in, int from, int count, FourLines lines) {
         long[] one = lines.one();
         long[] other = lines.other();
+        int last = 0;
+        long first = 0;
+        long second = 0;
         for (int i = from, at = lines.in(); i < from + count; i++, at++) {
             int argb = in[i];
-            int a = argb >>> 24;
-            int lit = a << 8;
-            one[at] = (long) (a * 257) << HALF_BITS | LIT[lit | argb >> 16 & 255];
-            other[at] = (long) LIT[lit | argb >> 8 & 255] << HALF_BITS | LIT[lit | argb & 255];
+            // Most of a coat is like what is beside it.
+            if (argb != last) {
+                first = one(argb);
+                second = other(argb);
+                last = argb;
+            }
+            one[at] = first;
+            other[at] = second;
         }
+    }
+
+    /** @return alpha and the light of red, in the halves of a long */
+    private static long one(int argb) {
+        int a = argb >>> 24;
+        return (long) (a * 257) << HALF_BITS | LIT[a << 8 | argb >> 16 & 255];
+    }
+
+    /** @return the light of green and blue */
+    private static long other(int argb) {
+        int lit = argb >>> 24 << 8;
+        return (long) LIT[lit | argb >> 8 & 255] << HALF_BITS | LIT[lit | argb & 255];
     }
 
     /** Alpha, green, red and blue, each so many bits fewer. */
@@ -126,39 +133,36 @@ final class SoftCoat {
         }
     }
 
-    /** As a row of {@link Falling}, each number so many bits fewer. */
-    private static void lay(FourLines lines, int over, long[] to, int w) {
-        long[] one = lines.one();
-        long[] other = lines.other();
-        for (int x = 0; x < w; x += COLUMNS) {
-            int n = Math.min(COLUMNS, w - x);
-            less(one, x, over, to, 2 * x, n);
-            less(other, x, over, to, 2 * x + n, n);
-        }
-    }
+    /** Reads and writes rows of a coat that is blurred downwards. */
+    private static final class Ends implements Falling.Ends {
 
-    private static void less(long[] in, int from, int over, long[] to, int at, int n) {
-        for (int i = 0; i < n; i++) {
-            to[at + i] = in[from + i] >>> over & FourLines.BOTH;
-        }
-    }
+        private final Raster coat;
+        private final Raster out;
+        private final int over;
+        private final FourLines lines;
+        private final LitPixels lit;
 
-    private static void write(long[] one, long[] other, int otherFrom, int n, long full, int[] to, int at, int step) {
-        long levels = (255L << PART_BITS) / full;
-        long steps = ((long) STEPS << PART_BITS) / full;
-        for (int i = 0, put = at; i < n; i++, put += step) {
-            long first = one[i];
-            long second = other[otherFrom + i];
-            int a = (int) ((first >>> HALF_BITS) * levels + HALF >>> PART_BITS);
-            int by = a << STEP_BITS;
-            int r = PUT[by | step(first & LOW, steps)] & 255;
-            int g = PUT[by | step(second >>> HALF_BITS, steps)] & 255;
-            int b = PUT[by | step(second & LOW, steps)] & 255;
-            to[put] = a << 24 | r << 16 | g << 8 | b;
+        Ends(Raster coat, Raster out, double across, int over, long full) {
+            this.coat = coat;
+            this.out = out;
+            this.over = over;
+            lines = new FourLines(coat.width(), across);
+            lit = new LitPixels(full, Falling.STRIP);
         }
-    }
 
-    private static int step(long light, long steps) {
-        return (int) (light * steps + HALF >>> PART_BITS);
+        @Override
+        public void rows(int from, int count, long[][] to) {
+            int w = coat.width();
+            for (int k = 0; k < count; k++) {
+                read(coat.argb(), (from + k) * w, w, lines);
+                lines.blur();
+                pack(lines, over, to[k], 0, w);
+            }
+        }
+
+        @Override
+        public void take(int y, int from, int n, DownSums.Pairs row) {
+            System.arraycopy(lit.of(row.one(), row.other(), n), 0, out.argb(), y * out.width() + from, n);
+        }
     }
 }

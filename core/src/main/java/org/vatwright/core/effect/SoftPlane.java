@@ -22,48 +22,25 @@ final class SoftPlane {
         }
         int h = plane.length / w;
         if (Spread.of(h, down) instanceof Spread.Sums sums) {
-            return falling(plane, w, h, across, sums, work);
+            float[] out = new float[plane.length];
+            Quarters.run(w, h, across, sums, work, new Quarters.Values() {
+                @Override
+                public void read(int low, int high, int n, long[] to, int at) {
+                    put(plane, low, high, n, to, at);
+                }
+
+                @Override
+                public void write(long[] from, int n, int shift, float back, int at) {
+                    take(from, n, shift, back, out, at);
+                }
+            });
+            return out;
         }
         float[] turned = new float[plane.length];
         float[] out = new float[plane.length];
         turn(plane, w, h, across, turned, work);
         turn(turned, h, w, down, out, work);
         return out;
-    }
-
-    /** Of each row the two halves lie in those of its longs. */
-    private static float[] falling(float[] plane, int w, int h, double across, Spread.Sums sums, Work work) {
-        float[] out = new float[plane.length];
-        int half = (w + 1) / 2;
-        FourLines first = new FourLines(w, across);
-        int over = first.over();
-        float back = 1f / sums.full(first.full(FourLines.MOST) >>> over);
-        Falling.run(half, h, sums, work, () -> {
-            FourLines lines = new FourLines(w, across);
-            return (from, count, to) -> {
-                for (int k = 0; k < count; k += LINES) {
-                    int more = Math.min(LINES, count - k);
-                    blur(plane, from + k, w, more, lines);
-                    for (int i = 0; i < more; i++) {
-                        lay(i < 2 ? lines.one() : lines.other(), i % 2 * HALF_BITS + over, w - half, to[k + i]);
-                    }
-                }
-            };
-        }, (y, from, n, row) -> {
-            take(row, n, 0, back, out, y * w + from);
-            take(row, Math.min(n, w - half - from), HALF_BITS, back, out, y * w + half + from);
-        });
-        return out;
-    }
-
-    private static void lay(long[] line, int shift, int other, long[] to) {
-        int half = to.length;
-        for (int i = 0; i < other; i++) {
-            to[i] = line[i] >>> shift & FourLines.MOST | (line[half + i] >>> shift & FourLines.MOST) << HALF_BITS;
-        }
-        for (int i = other; i < half; i++) {
-            to[i] = line[i] >>> shift & FourLines.MOST;
-        }
     }
 
     /** Blurs the rows and lays them down as columns. */
@@ -94,8 +71,10 @@ final class SoftPlane {
 
     /** Two lines into the halves; where there is none, the one before once more. */
     private static void put(float[] from, int line, int n, int more, int k, long[] to, int in) {
-        int low = (line + Math.min(k, more - 1)) * n;
-        int high = (line + Math.min(k + 1, more - 1)) * n;
+        put(from, (line + Math.min(k, more - 1)) * n, (line + Math.min(k + 1, more - 1)) * n, n, to, in);
+    }
+
+    private static void put(float[] from, int low, int high, int n, long[] to, int in) {
         for (int i = 0; i < n; i++) {
             to[in + i] = whole(from[high + i]) << HALF_BITS | whole(from[low + i]);
         }

@@ -88,6 +88,7 @@ sealed interface Spread {
         /** Share of the variance that may be missed: the spread within five thousandths. */
         private static final double OFF = 0.01;
         private static final int HALF_BITS = 32;
+        private static final int NUMBER_BITS = 16;
 
         static Sums of(double spread) {
             double variance = spread * spread;
@@ -108,6 +109,21 @@ sealed interface Spread {
                 }
             }
             return best;
+        }
+
+        /** @return the same, but that what each of the first two gives has no more than 16 bits */
+        Sums packed() {
+            Sum one = first.leaving(0);
+            one = one.leaving(more(one.full(FourLines.MOST)));
+            Sum two = second.leaving(0);
+            two = two.leaving(more(two.full(one.full(FourLines.MOST))));
+            return new Sums(one, two, third);
+        }
+
+        private static int more(long most) {
+            int bits = Math.max(0, Long.SIZE - Long.numberOfLeadingZeros(most) - NUMBER_BITS);
+            // Rounded up it may need a bit more.
+            return most + (1L << bits >> 1) >>> bits > FourLines.MOST ? bits + 1 : bits;
         }
 
         private static double variance(int width) {
@@ -166,6 +182,12 @@ sealed interface Spread {
             return new Sum(span, share, bits);
         }
 
+        /** @return for both halves of a long what is added before bits are left out, so that what stays is rounded */
+        long half() {
+            long half = 1L << over >> 1;
+            return half << HALF_BITS | half;
+        }
+
         /** @return both halves of a long but for the bits that come from the upper one */
         long keep() {
             return HALF >>> over << HALF_BITS | HALF >>> over;
@@ -173,7 +195,8 @@ sealed interface Spread {
 
         /** @return what so many everywhere become */
         long full(long value) {
-            return (share == 0 ? value * (span + 1) : value * ((span - 1L) * SHARES + 2L * share)) >>> over;
+            long all = share == 0 ? value * (span + 1) : value * ((span - 1L) * SHARES + 2L * share);
+            return all + (half() & HALF) >>> over;
         }
     }
 }

@@ -10,6 +10,7 @@ final class Evened {
 
     /** So fine that what lies between two of them need not be looked for. */
     private static final int STEPS = 4096;
+    private static final float HALF = 0.5f;
     private static final int SIDE = 251;
     /** Shares nothing with the side, or small sizes would be looked at in their knots alone. */
     private static final double CELLS = 29;
@@ -77,12 +78,35 @@ final class Evened {
     }
 
     float apply(float value) {
-        return table[(int) Math.max(0, Math.min(STEPS, (value - least) * scale))];
+        return table[step(value)];
+    }
+
+    private int step(float value) {
+        return Math.max(0, Math.min(STEPS, (int) ((value - least) * scale)));
     }
 
     void apply(float[] values) {
         for (int i = 0; i < values.length; i++) {
             values[i] = apply(values[i]);
+        }
+    }
+
+    /** @param byCover colours, the first where nothing is covered, the last where all is @return what {@link #show} takes */
+    int[] shades(int[] byCover) {
+        int[] shades = new int[table.length];
+        for (int i = 0; i < shades.length; i++) {
+            shades[i] = byCover[(int) (table[i] * (byCover.length - 1) + HALF)];
+        }
+        return shades;
+    }
+
+    /** Writes the colours of values. @param steps as long as they are, overwritten */
+    void show(float[] values, int[] steps, int[] shades, int[] out, int at) {
+        for (int i = 0; i < values.length; i++) {
+            steps[i] = step(values[i]);
+        }
+        for (int i = 0; i < steps.length; i++) {
+            out[at + i] = shades[steps[i]];
         }
     }
 }

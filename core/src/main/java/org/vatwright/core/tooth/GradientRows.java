@@ -9,7 +9,6 @@ import org.vatwright.core.measure.Noise;
 final class GradientRows {
 
     private static final int TURNS = 1024;
-    private static final int FEW = 6;
     private static final float[] COS = new float[TURNS];
     private static final float[] SIN = new float[TURNS];
 
@@ -28,8 +27,6 @@ final class GradientRows {
     private final int[] cell;
     private final float[] off;
     private final float[] ease;
-    /** Of each place the first one after it that lies between other knots. */
-    private final int[] ends;
 
     /** @param phase 0 to 1 of a whole turn */
     GradientRows(long seed, Samples across, Samples down, int nx, int ny, double phase) {
@@ -41,15 +38,11 @@ final class GradientRows {
         cell = new int[across.count()];
         off = new float[across.count()];
         ease = new float[across.count()];
-        ends = new int[across.count()];
         for (int i = 0; i < cell.length; i++) {
             double u = across.share(i) * nx;
             cell[i] = Math.min(nx - 1, (int) u);
             off[i] = (float) (u - cell[i]);
             ease[i] = ease(off[i]);
-        }
-        for (int i = ends.length - 1; i >= 0; i--) {
-            ends[i] = i == ends.length - 1 || cell[i + 1] != cell[i] ? i + 1 : ends[i + 1];
         }
     }
 
@@ -63,81 +56,72 @@ final class GradientRows {
 
     /** Reads rows; one a thread, for it remembers the knots that it saw last. */
     final class Reader {
+        private final float[] knotX = new float[nx + 1];
+        private final float[] knotY = new float[nx + 1];
         private int at = -1;
-        private float[] topX = new float[nx];
-        private float[] topY = new float[nx];
-        private float[] lowX = new float[nx];
-        private float[] lowY = new float[nx];
-        /** Along a row the noise at a knot's left and right is g dx + h. */
-        private final float[] g = new float[nx + 1];
-        private final float[] h = new float[nx + 1];
+        private Line top = new Line();
+        private Line low = new Line();
 
         /** Adds the row times the weight. */
         void add(int y, float weight, float[] out) {
-            knots(y, weight);
-            if (out.length < FEW * nx) {
-                each(out);
-                return;
-            }
-            // Between two knots there are several places; their knots are looked up once.
-            for (int i = 0; i < out.length;) {
-                int c = cell[i];
-                float gl = g[c];
-                float hl = h[c];
-                float gr = g[c + 1];
-                float hr = h[c + 1] - gr;
-                int end = ends[i];
-                for (; i < end; i++) {
-                    float left = gl * off[i] + hl;
-                    out[i] += left + ease[i] * (gr * off[i] + hr - left);
-                }
-            }
-        }
-
-        /** Where only few places lie between two knots, looking each up costs less than guessing where the next one is. */
-        private void each(float[] out) {
-            for (int i = 0; i < out.length; i++) {
-                int c = cell[i];
-                float left = g[c] * off[i] + h[c];
-                float gr = g[c + 1];
-                out[i] += left + ease[i] * (gr * off[i] + (h[c + 1] - gr) - left);
-            }
-        }
-
-        /** Makes the knots about a row ready, times the weight. */
-        private void knots(int y, float weight) {
             double v = down.share(y) * ny;
             int row = Math.min(ny - 1, (int) v);
-            if (row != at) {
-                if (at >= 0 && row == at + 1) {
-                    float[] keptX = topX;
-                    float[] keptY = topY;
-                    topX = lowX;
-                    topY = lowY;
-                    lowX = keptX;
-                    lowY = keptY;
-                } else {
-                    fill(topX, topY, row);
-                }
-                fill(lowX, lowY, row + 1 == ny ? 0 : row + 1);
-                at = row;
-            }
+            go(row);
             float dy = (float) (v - row);
-            float t = ease(dy);
-            for (int i = 0; i < nx; i++) {
-                g[i] = weight * (topX[i] + t * (lowX[i] - topX[i]));
-                h[i] = weight * (topY[i] * dy + t * (lowY[i] * (dy - 1) - topY[i] * dy));
-            }
-            g[nx] = g[0];
-            h[nx] = h[0];
+            float toLow = weight * ease(dy);
+            float toTop = weight - toLow;
+            sum(top, toTop, toTop * dy, out);
+            sum(low, toLow, toLow * (dy - 1), out);
         }
 
-        private void fill(float[] x, float[] y, int row) {
+        private static void sum(Line line, float level, float rise, float[] out) {
+            float[] levels = line.level;
+            float[] rises = line.rise;
+            for (int i = 0; i < out.length; i++) {
+                out[i] += level * levels[i] + rise * rises[i];
+            }
+        }
+
+        private void go(int row) {
+            if (row == at) {
+                return;
+            }
+            if (at >= 0 && row == at + 1) {
+                Line kept = top;
+                top = low;
+                low = kept;
+            } else {
+                fill(top, row);
+            }
+            fill(low, row + 1 == ny ? 0 : row + 1);
+            at = row;
+        }
+
+        private void fill(Line line, int row) {
             long start = Noise.mix(seed + 0x9E3779B97F4A7C15L * (row + 1L));
             for (int i = 0; i < nx; i++) {
                 int way = (int) (Noise.mix(start + 0xC2B2AE3D27D4EB4FL * (i + 1L)) >>> 54) + turn & TURNS - 1;
-                x[i] = COS[way];
-                y[i] = SIN[way];
+                knotX[i] = COS[way];
+                knotY[i] = SIN[way];
+            }
+            knotX[nx] = knotX[0];
+            knotY[nx] = knotY[0];
+            line.lay(knotX, knotY);
+        }
+    }
+
+    /** What a row of knots gives at each place: just beside it, and a cell further down. So all rows between two of them are sums. */
+    private final class Line {
+        private final float[] level = new float[cell.length];
+        private final float[] rise = new float[cell.length];
+
+        void lay(float[] x, float[] y) {
+            for (int i = 0; i < level.length; i++) {
+                int c = cell[i];
+                float left = x[c] * off[i];
+                float below = y[c];
+                level[i] = left + ease[i] * (x[c + 1] * (off[i] - 1) - left);
+                rise[i] = below + ease[i] * (y[c + 1] - below);
             }
         }
     }

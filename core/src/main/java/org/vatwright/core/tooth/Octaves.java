@@ -48,20 +48,47 @@ final class Octaves implements ToothField {
 
     @Override
     public Reader reader() {
-        GradientRows.Reader[] readers = new GradientRows.Reader[rows.length];
-        Arrays.setAll(readers, i -> rows[i].reader());
-        GradientRows.Reader pickReader = picks.reader();
-        return (y, level, pick) -> {
+        return new Hills();
+    }
+
+    private final class Hills implements Reader {
+        private final GradientRows.Reader[] readers = new GradientRows.Reader[rows.length];
+        private final GradientRows.Reader pickReader = picks.reader();
+        private int[] byCover;
+        private int[] shades;
+        private int[] steps;
+
+        Hills() {
+            Arrays.setAll(readers, i -> rows[i].reader());
+        }
+
+        private void add(int y, float[] level) {
             Arrays.fill(level, 0);
             for (int i = 0; i < readers.length; i++) {
                 readers[i].add(y, weights[i], level);
             }
+        }
+
+        @Override
+        public void row(int y, float[] level, float[] pick) {
+            add(y, level);
             evened.apply(level);
             if (pick.length > 0) {
                 Arrays.fill(pick, 0);
                 pickReader.add(y, 1, pick);
                 Evened.SINGLE.apply(pick);
             }
-        };
+        }
+
+        @Override
+        public void shades(int y, float[] level, int[] asked, int[] out, int at) {
+            if (asked != byCover) {
+                byCover = asked;
+                shades = evened.shades(asked);
+                steps = new int[level.length];
+            }
+            add(y, level);
+            evened.show(level, steps, shades, out, at);
+        }
     }
 }

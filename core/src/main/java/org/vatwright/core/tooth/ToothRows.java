@@ -78,6 +78,7 @@ public final class ToothRows {
         private final float[] pick;
         private final ToothField.Reader reader;
         private final Glitter.Reader sparkling;
+        private float[] covers;
 
         private Reader(boolean severalInks) {
             pick = new float[severalInks ? level.length : PLAIN];
@@ -107,6 +108,25 @@ public final class ToothRows {
                         }
                     }
                 }
+            }
+        }
+
+        /**
+         * Writes a row of pixels in colours.
+         *
+         * @param byCover 256 of them, the first where nothing is covered, the last where all is; the same ones for every row
+         */
+        public void shades(int y, int[] byCover, int[] out, int at) {
+            if (each == 1 && sparkling == null && slope == ToothForm.Slope.NONE) {
+                reader.shades(y, level, byCover, out, at);
+                return;
+            }
+            if (covers == null) {
+                covers = new float[width];
+            }
+            cover(y, covers);
+            for (int x = 0; x < width; x++) {
+                out[at + x] = byCover[(int) (covers[x] * (byCover.length - 1) + 0.5f)];
             }
         }
 

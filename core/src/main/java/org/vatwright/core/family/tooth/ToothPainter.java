@@ -75,17 +75,12 @@ final class ToothPainter implements Painter {
     }
 
     private void single(ToothRows.Reader reader, int[] out, int at, int from, int to) {
-        float[] cover = new float[width];
         int[] shades = new int[LEVELS + 1];
         for (int i = 0; i <= LEVELS; i++) {
             shades[i] = Packed.times255(colours[0], i);
         }
         for (int y = from; y < to; y++) {
-            reader.cover(y, cover);
-            int row = at + (y - from) * width;
-            for (int x = 0; x < width; x++) {
-                out[row + x] = shades[(int) (cover[x] * LEVELS + HALF)];
-            }
+            reader.shades(y, shades, out, at + (y - from) * width);
         }
     }
 

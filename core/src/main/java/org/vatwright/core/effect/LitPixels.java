@@ -1,0 +1,94 @@
+package org.vatwright.core.effect;
+
+import org.vatwright.core.colour.Light;
+
+/**
+ * Writes pixels of a coat that was blurred in linear light. What is the same for all of them is done in loops of its own, which
+ * take a processor's whole width; only the looking up of values is done one by one. One a thread.
+ */
+final class LitPixels {
+
+    /** Light is written by so many steps: the darkest levels are still apart. */
+    private static final int STEPS = 4095;
+    /** By steps of light the value of each channel, where it stands in a pixel. */
+    private static final int[] RED = new int[STEPS + 1];
+    private static final int[] GREEN = new int[STEPS + 1];
+    private static final int[] BLUE = new int[STEPS + 1];
+    /** Two products with an alpha lie in the halves of an int. */
+    private static final int PAIR = 0x00FF_00FF;
+    private static final int PAIR_HALF = 0x0080_0080;
+    private static final int PRODUCT_HALF = 0x80;
+    private static final int HALF_BITS = 32;
+    private static final float HALF = 0.5f;
+
+    static {
+        for (int i = 0; i <= STEPS; i++) {
+            int value = Light.channel(i / (float) STEPS);
+            RED[i] = value << 16;
+            GREEN[i] = value << 8;
+            BLUE[i] = value;
+        }
+    }
+
+    /** Bits that must go of half a long, so that it is no negative int. */
+    private final int over;
+    private final float levels;
+    private final int[] alpha;
+    private final int[] red;
+    private final int[] green;
+    private final int[] blue;
+    private final int[] pixels;
+
+    /** @param full alpha of a line that is covered everywhere @param most pixels at once */
+    LitPixels(long full, int most) {
+        over = full > Integer.MAX_VALUE ? 1 : 0;
+        levels = 255f / (full >>> over);
+        alpha = new int[most];
+        red = new int[most];
+        green = new int[most];
+        blue = new int[most];
+        pixels = new int[most];
+    }
+
+    /**
+     * @param one of each pixel alpha and red light times alpha, in the halves of a long
+     * @param other green and blue
+     * @return pixels, premultiplied; overwritten by the next ones
+     */
+    int[] of(long[] one, long[] other, int n) {
+        split(one, over, levels, alpha, red, n);
+        split(one, over, other, green, blue, n);
+        for (int i = 0; i < n; i++) {
+            pixels[i] = RED[red[i]] | GREEN[green[i]] | BLUE[blue[i]];
+        }
+        times(pixels, alpha, n);
+        return pixels;
+    }
+
+    private static void split(long[] one, int over, float levels, int[] alpha, int[] red, int n) {
+        for (int i = 0; i < n; i++) {
+            float all = (int) (one[i] >>> HALF_BITS + over);
+            alpha[i] = (int) (all * levels + HALF);
+            red[i] = Math.min(STEPS, (int) (((int) one[i] >>> over) * (STEPS / all) + HALF));
+        }
+    }
+
+    private static void split(long[] one, int over, long[] other, int[] green, int[] blue,
+            int n) {
+        for (int i = 0; i < n; i++) {
+            float by = STEPS / (float) (int) (one[i] >>> HALF_BITS + over);
+            long both = other[i];
+            green[i] = Math.min(STEPS, (int) ((int) (both >>> HALF_BITS + over) * by + HALF));
+            blue[i] = Math.min(STEPS, (int) (((int) both >>> over) * by + HALF));
+        }
+    }
+
+    private static void times(int[] pixels, int[] alpha, int n) {
+        for (int i = 0; i < n; i++) {
+            int a = alpha[i];
+            int pair = (pixels[i] & PAIR) * a + PAIR_HALF;
+            int middle = (pixels[i] >>> 8 & 255) * a + PRODUCT_HALF;
+            pixels[i] = a << 24 | (pair + (pair >>> 8 & PAIR) >>> 8 & PAIR) | (middle + (middle >>> 8) & 0xFF00);
+        }
+    }
+}
