@@ -73,7 +73,7 @@ public record CastShadow(double lengthMm, double lightDeg, double softMm, double
         }
         Rows.each(h, STRIP_ROWS, quiet, (from, to) -> {
             for (int i = from * w; i < to * w; i++) {
-                out.argb()[i] = shades[(int) (Math.min(1, shade[i]) * (float) strength * 256 + 0.5f)];
+                out.argb()[i] = shades[Math.min(256, (int) (shade[i] * (float) (strength * 256) + 0.5f))];
             }
             Compositor.lay(out.argb(), coat.argb(), from * w, to * w);
         });

@@ -3,7 +3,7 @@ package org.vatwright.core.effect;
 import org.vatwright.core.colour.Light;
 
 /**
- * Writes pixels of a coat that was blurred in linear light. What is the same for all of them is done in loops of its own, which
+ * Writes pixels of a coat that was blurred or lit in linear light. What is the same for all of them is done in loops of its own, which
  * take a processor's whole width; only the looking up of values is done one by one. One a thread.
  */
 final class LitPixels {
@@ -58,11 +58,23 @@ final class LitPixels {
     int[] of(long[] one, long[] other, int n) {
         split(one, over, levels, alpha, red, n);
         split(one, over, other, green, blue, n);
+        put(red, green, blue, alpha, n, pixels);
+        return pixels;
+    }
+
+    /** Steps of light that falls on a colour. @param gloss light that is added */
+    static void steps(float[] colour, float[] light, float[] gloss, int[] steps) {
+        for (int i = 0; i < steps.length; i++) {
+            steps[i] = Math.max(0, Math.min(STEPS, (int) ((colour[i] * light[i] + gloss[i]) * STEPS + HALF)));
+        }
+    }
+
+    /** Pixels by their steps of light, premultiplied. */
+    static void put(int[] red, int[] green, int[] blue, int[] alpha, int n, int[] pixels) {
         for (int i = 0; i < n; i++) {
             pixels[i] = RED[red[i]] | GREEN[green[i]] | BLUE[blue[i]];
         }
         times(pixels, alpha, n);
-        return pixels;
     }
 
     private static void split(long[] one, int over, float levels, int[] alpha, int[] red, int n) {

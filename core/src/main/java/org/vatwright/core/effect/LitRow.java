@@ -27,6 +27,14 @@ final class LitRow {
     private final float[] upright = new float[BLOCK];
     private final float[] light = new float[BLOCK];
     private final float[] gloss = new float[BLOCK];
+    private final float[] red = new float[BLOCK];
+    private final float[] green = new float[BLOCK];
+    private final float[] blue = new float[BLOCK];
+    private final int[] alpha = new int[BLOCK];
+    private final int[] reds = new int[BLOCK];
+    private final int[] greens = new int[BLOCK];
+    private final int[] blues = new int[BLOCK];
+    private final int[] pixels = new int[BLOCK];
 
     /** @param across,along what a difference of heights over two pixels is times to be a slope */
     LitRow(Shade shade, float across, float along) {
@@ -64,22 +72,38 @@ final class LitRow {
     }
 
     private void put(int[] coat, int at, int some, int[] out) {
+        straight(coat, at, some);
+        LitPixels.steps(red, light, gloss, reds);
+        LitPixels.steps(green, light, gloss, greens);
+        LitPixels.steps(blue, light, gloss, blues);
+        LitPixels.put(reds, greens, blues, alpha, some, pixels);
         for (int i = 0; i < some; i++) {
             int argb = coat[at + i];
-            int alpha = argb >>> 24;
             // A level place stays what it is.
-            if (alpha == 0 || sx[i] == 0 && sy[i] == 0) {
-                out[at + i] = argb;
-                continue;
-            }
-            out[at + i] = alpha << 24 | channel(argb >> 16 & 255, alpha, light[i], gloss[i]) << 16
-                    | channel(argb >> 8 & 255, alpha, light[i], gloss[i]) << 8
-                    | channel(argb & 255, alpha, light[i], gloss[i]);
+            out[at + i] = argb >>> 24 == 0 || sx[i] == 0 && sy[i] == 0 ? argb : pixels[i];
         }
     }
 
-    private static int channel(int value, int alpha, float light, float gloss) {
-        int lit = Light.channel(STRAIGHT[alpha << 8 | value] * light + gloss) * alpha + 128;
-        return lit + (lit >> 8) >> 8;
+    /** The light of each pixel's colour without its coverage; most are like the one beside them. */
+    private void straight(int[] coat, int at, int some) {
+        int last = 0;
+        int by = 0;
+        float r = 0;
+        float g = 0;
+        float b = 0;
+        for (int i = 0; i < some; i++) {
+            int argb = coat[at + i];
+            if (argb != last) {
+                last = argb;
+                by = argb >>> 24 << 8;
+                r = STRAIGHT[by | argb >> 16 & 255];
+                g = STRAIGHT[by | argb >> 8 & 255];
+                b = STRAIGHT[by | argb & 255];
+            }
+            alpha[i] = by >>> 8;
+            red[i] = r;
+            green[i] = g;
+            blue[i] = b;
+        }
     }
 }

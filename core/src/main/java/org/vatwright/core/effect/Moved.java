@@ -25,19 +25,25 @@ final class Moved {
             for (int y = from; y < to; y++) {
                 int low = Math.floorMod(y - top, h) * w;
                 int high = Math.floorMod(y - top - 1, h) * w;
-                int near = first;
-                for (int x = 0; x < w; x++) {
-                    int far = near == 0 ? w - 1 : near - 1;
-                    out[y * w + x] = (mix(coat.argb(), low, near, far, fx) * (1 - fy)
-                            + mix(coat.argb(), high, near, far, fx) * fy) / 255;
-                    near = near == w - 1 ? 0 : near + 1;
+                // Where the row begins anew, the pixel before it is its last.
+                int at = y * w;
+                mix(coat.argb(), low + first, high + first, first == 0 ? w - 1 : -1, 1, out, at, fx, fy);
+                mix(coat.argb(), low + first + 1, high + first + 1, -1, w - first - 1, out, at + 1, fx, fy);
+                if (first > 0) {
+                    mix(coat.argb(), low, high, w - 1, 1, out, at + w - first, fx, fy);
+                    mix(coat.argb(), low + 1, high + 1, -1, first - 1, out, at + w - first + 1, fx, fy);
                 }
             }
         });
         return out;
     }
 
-    private static float mix(int[] argb, int row, int near, int far, float share) {
-        return (argb[row + near] >>> 24) * (1 - share) + (argb[row + far] >>> 24) * share;
+    /** @param low,high where both rows begin @param far from a pixel to the one before it */
+    private static void mix(int[] argb, int low, int high, int far, int n, float[] out, int at, float fx, float fy) {
+        for (int i = 0; i < n; i++) {
+            float below = (argb[low + i] >>> 24) * (1 - fx) + (argb[low + far + i] >>> 24) * fx;
+            float above = (argb[high + i] >>> 24) * (1 - fx) + (argb[high + far + i] >>> 24) * fx;
+            out[at + i] = (below * (1 - fy) + above * fy) / 255;
+        }
     }
 }

@@ -1,7 +1,5 @@
 package org.vatwright.core.effect;
 
-import java.util.Arrays;
-
 import org.vatwright.core.raster.Work;
 
 /** Rows of single numbers for {@link Falling}: four of them are blurred at once; of each the four quarters lie in those of longs. */
@@ -60,15 +58,24 @@ final class Quarters implements Falling.Ends {
     }
 
     private void lay(long[] line, int shift, long[] to) {
-        Arrays.fill(to, 0);
-        for (int k = 0; k < COUNT; k++) {
-            add(line, k * quarter, shift, Math.min(quarter, w - k * quarter), k * QUARTER_BITS, to);
+        int all = Math.max(0, w - (COUNT - 1) * quarter);
+        lay(line, shift, quarter, all, to);
+        // The last quarters may be shorter, or not there at all.
+        for (int i = all; i < quarter; i++) {
+            long four = 0;
+            for (int k = 0; k < COUNT && k * quarter + i < w; k++) {
+                four |= (line[k * quarter + i] >>> shift & FourLines.MOST) << k * QUARTER_BITS;
+            }
+            to[i] = four;
         }
     }
 
-    private static void add(long[] line, int from, int shift, int n, int put, long[] to) {
+    private static void lay(long[] line, int shift, int quarter, int n, long[] to) {
         for (int i = 0; i < n; i++) {
-            to[i] |= (line[from + i] >>> shift & FourLines.MOST) << put;
+            to[i] = line[i] >>> shift & FourLines.MOST
+                    | (line[quarter + i] >>> shift & FourLines.MOST) << QUARTER_BITS
+                    | (line[2 * quarter + i] >>> shift & FourLines.MOST) << 2 * QUARTER_BITS
+                    | (line[3 * quarter + i] >>> shift) << 3 * QUARTER_BITS;
         }
     }
 
