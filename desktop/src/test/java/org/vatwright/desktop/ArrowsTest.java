@@ -26,7 +26,7 @@ class ArrowsTest {
             .importPackages("org.vatwright");
 
     /** From the top; each may use only those after it. */
-    private static final String[] CORE = {"project", "catalogue", "inspect", "sewing", "dress", "finish", "stitch",
+    private static final String[] CORE = {"project", "catalogue", "inspect", "sewing", "dress", "finish",
             "drape",
             "render",
             "effect",
@@ -34,7 +34,7 @@ class ArrowsTest {
             "family.check", "family.plaid", "family.weave", "family.dot", "family.motif", "family.block",
             "family.zigzag", "family.interlace", "family.flow", "family.tooth", "family.brush", "family.cover",
             "family.together",
-            "coat", "brush", "motif",
+            "coat", "brush", "stitch", "motif",
             "laid", "shape", "woven",
             "yarn", "loom",
             "band", "pattern", "draft", "tooth", "picture", "map", "raster", "repeat", "colour", "measure"};

@@ -202,6 +202,31 @@ class EveryRowByHandTest extends AtTheDemo {
         assertThat(undoAll()).isEqualTo(before);
     }
 
+    @Test
+    void motifsAsATrim() throws Exception {
+        hand.click("shelf-Terns");
+        Project before = hand.studio().project();
+        hand.click("place-trim");
+        assertThat(trim(structure(Motifs.class)).corner()).contains(2);
+        tryAll(Motifs.class, List.of(new Row<>("breadth-of-the-run", "18", m -> trim(m).form().breadthMm(), 18),
+                new Row<>("inset-of-the-run", "3", m -> trim(m).form().insetMm(), 3),
+                new Row<>("gap-of-the-run", "2.5", m -> trim(m).form().gapMm(), 2.5),
+                new Row<>("variety-of-gaps-in-the-run", "30", m -> trim(m).form().gapVary(), 0.3),
+                new Row<>("variety-of-sizes-in-the-run", "20", m -> trim(m).form().sizeVary(), 0.2),
+                new Row<>("rows-of-the-run", "2", m -> trim(m).form().rows(), 2),
+                new Row<>("shift-of-rows-in-the-run", "25", m -> trim(m).form().rowShift(), 0.25)));
+        for (String each : List.of("run-corner-round", "run-bent", "run-whole", "run-chance", "run-ring")) {
+            Placing.Trim was = trim(structure(Motifs.class));
+            hand.click(each);
+            assertThat(trim(structure(Motifs.class))).as(each).isNotEqualTo(was);
+        }
+        assertThat(undoAll()).isEqualTo(before);
+    }
+
+    private static Placing.Trim trim(Motifs m) {
+        return (Placing.Trim) m.placing();
+    }
+
     private static Placing.Rows rows(Motifs m) {
         return (Placing.Rows) m.placing();
     }

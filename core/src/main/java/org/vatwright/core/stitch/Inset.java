@@ -66,7 +66,7 @@ final class Inset {
     }
 
     private static void end(List<double[]> ring, List<double[][]> rings) {
-        if (ring.size() > 2) {
+        if (ring.size() > 1) {
             rings.add(new double[][]{ring.stream().mapToDouble(p -> p[0]).toArray(),
                     ring.stream().mapToDouble(p -> p[1]).toArray()});
         }

@@ -3,8 +3,10 @@ package org.vatwright.core.stitch;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.SplittableRandom;
 
+import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.shape.Outline;
 
 /**
@@ -280,6 +282,49 @@ public record TrimRun(List<Stretch> stretches, List<Repeat> repeats, List<Turn> 
             }
             at += full + form.gapMm() * gaps[one] * times;
         }
+    }
+
+    /** @return in words how many repeats there are and by how much they are drawn out */
+    public String told() {
+        String count = seen().size() + " repeats";
+        String least = percent(drawnOut()[0]);
+        String most = percent(drawnOut()[1]);
+        if (least.equals("0") && most.equals("0")) {
+            return count;
+        }
+        return least.equals(most)
+                ? "%s, drawn out %s %%".formatted(count, least)
+                : "%s, drawn out %s to %s %%".formatted(count, least, most);
+    }
+
+    private static String percent(double times) {
+        double percent = Math.rint(1000 * (times - 1)) / 10;
+        return percent == 0 ? "0" : (percent > 0 ? "+" : "") + Numbers.plain(percent, 1);
+    }
+
+    /** @return the middle of a repeat, also of one that is left out */
+    public Optional<double[]> middle(int number) {
+        return repeats.stream().filter(r -> r.number() == number).findFirst().map(this::middle);
+    }
+
+    /** @return the number of the repeat that lies there, -1 for none */
+    public int at(double x, double y) {
+        int best = -1;
+        double least = Double.MAX_VALUE;
+        for (Repeat r : repeats) {
+            double[] p = middle(r);
+            double far = Math.hypot(x - p[0], y - p[1]);
+            if (far < least && far < Math.max(r.longMm(), r.broadMm()) * 0.6) {
+                least = far;
+                best = r.number();
+            }
+        }
+        return best;
+    }
+
+    private double[] middle(Repeat r) {
+        double[] at = stretches.get(r.stretch()).at(r.from() + r.longMm() / 2);
+        return new double[]{at[0] + r.offMm() * at[3], at[1] - r.offMm() * at[2]};
     }
 
     /** @return the repeats that are seen */

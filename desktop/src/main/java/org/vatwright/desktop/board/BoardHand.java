@@ -12,6 +12,7 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.desktop.studio.Foot;
 import org.vatwright.desktop.studio.Preview;
+import org.vatwright.desktop.studio.MotifHand;
 import org.vatwright.desktop.studio.Studio;
 
 /** The motif in hand and what is done to it. */
@@ -42,7 +43,7 @@ final class BoardHand {
     }
 
     void choose(Set<Integer> parts) {
-        motif().ifPresent(m -> studio.hold(h -> new org.vatwright.desktop.studio.MotifHand(m.id(), h.part(), h.parts())
+        motif().ifPresent(m -> studio.hold(h -> new MotifHand(m.id(), h.part(), h.parts(), h.repeat())
                 .withParts(Arranging.whole(m, parts))));
     }
 

@@ -78,6 +78,9 @@ final class AlongPull {
             if (layer.structure() instanceof Motifs motifs && motifs.placing() instanceof Placing.Along along) {
                 marks.add(new VectorMark(along.line().path(), Ink.CLEAR));
             }
+            if (layer.structure() instanceof Motifs motifs && motifs.placing() instanceof Placing.Trim trim) {
+                marks.add(new VectorMark(trim.line().path(), Ink.CLEAR));
+            }
         }
         return new Found(asked, Contours.nearest(marks, design.guides(), design.repeat(), asked.x(), asked.y(),
                 asked.reachMm()));

@@ -62,6 +62,7 @@ final class CellPane extends ClothPane {
     private final CornerGrip size;
     private final TurnGrip turn;
     private final GapGrip gap;
+    private final BreadthGrip breadth;
     private boolean rolled;
     private boolean leftShown;
     private Design design;
@@ -87,6 +88,7 @@ final class CellPane extends ClothPane {
         light = new LightGrip(studio, this, number);
         turn = new TurnGrip(studio, this, number);
         gap = new GapGrip(studio, this, number);
+        breadth = new BreadthGrip(studio, this, number);
         laid = new LaidHandles(studio, this, number);
         motifs = new MotifHandles(studio, this, guides, number);
         line = new LineHandles(studio, this, guides);
@@ -105,13 +107,14 @@ final class CellPane extends ClothPane {
         cutOut = new CutOnCloth(studio);
         getChildren().addAll(cloth, underlay);
         getChildren().addAll(shades);
-        getChildren().addAll(cutOut, crowding, over, guides, dots, dotSize, laid, motifs, line, light, turn, gap, size,
+        getChildren().addAll(cutOut, crowding, over, guides, dots, dotSize, laid, motifs, line, light, turn, gap,
+                breadth, size,
                 strokes, mirror, brush, takeArea, courseTo, courseFrom);
         getChildren().addAll(rules.nodes());
         getChildren().addAll(across, down, corner, number);
         Ui.placedByHand(shades);
         Ui.placedByHand(underlay, cutOut, across, down, corner, guides, dots, dotSize, laid, motifs, line, light, turn,
-                gap,
+                gap, breadth,
                 strokes, mirror, brush, takeArea, crowding, courseTo, courseFrom);
         addEventHandler(MouseEvent.MOUSE_PRESSED, e -> number.hide());
         setOnMouseMoved(this::pointer);
@@ -220,6 +223,7 @@ final class CellPane extends ClothPane {
         light.show(design, v, rolled);
         turn.show(design, v, rolled);
         gap.show(design, v, rolled);
+        breadth.show(design, v, rolled);
         strokes.show(design, v, rolled);
         mirror.show(design, v, rolled);
         brush.show(design, v, rolled);

@@ -17,6 +17,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
+import javafx.scene.shape.Circle;
 import javafx.scene.shape.Path;
 
 /**
@@ -26,6 +27,7 @@ import javafx.scene.shape.Path;
 final class LineHandles extends ClothHandles {
 
     private static final double NEAR_PX = 8;
+    private static final double CHOSEN_PX = 9;
 
     /** @param from the line as it was taken hold of */
     private record Held(FreePath from, FreePath.Spot spot) {}
@@ -39,33 +41,51 @@ final class LineHandles extends ClothHandles {
         this.guides = guides;
     }
 
-    private Optional<Placing.Along> along() {
-        return studio.structure(Motifs.class).map(Motifs::placing)
-                .filter(Placing.Along.class::isInstance).map(Placing.Along.class::cast);
+    private Optional<Outline> line() {
+        return studio.structure(Motifs.class).flatMap(m -> switch (m.placing()) {
+            case Placing.Along a -> Optional.of(a.line());
+            case Placing.Trim t -> Optional.of(t.line());
+            default -> Optional.empty();
+        });
     }
 
     private void set(String name, FreePath path) {
         Outline line = path.outline();
-        studio.editStructure(name, Motifs.class, m -> m.placing() instanceof Placing.Along a
-                ? m.withPlacing(new Placing.Along(line, a.count(), a.asideMm(), a.startShare(), a.turned()))
-                : m);
+        studio.editStructure(name, Motifs.class, m -> switch (m.placing()) {
+            case Placing.Along a -> m.withPlacing(new Placing.Along(line, a.count(), a.asideMm(), a.startShare(),
+                    a.turned()));
+            case Placing.Trim t -> m.withPlacing(t.withLine(line));
+            default -> m;
+        });
     }
 
     @Override
     void draw() {
-        along().ifPresent(a -> {
+        line().ifPresent(line -> {
             AffineTransform toPx = new AffineTransform(viewport.pxPerMm(), 0, 0, viewport.pxPerMm(), viewport.x(),
                     viewport.y());
             for (String style : new String[]{"picked-under", "picked"}) {
-                Path path = AwtShapes.path(a.line().path(), toPx);
+                Path path = AwtShapes.path(line.path(), toPx);
                 path.getStyleClass().add(style);
                 getChildren().add(path);
             }
-            FreePath path = FreePath.of(a.line());
+            FreePath path = FreePath.of(line);
             for (int i = 0; i < points(path); i++) {
                 PathMarks.point(viewport, path.point(0, i), new FreePath.Spot(0, i, 0).equals(chosen), getChildren());
             }
+            repeat().ifPresent(p -> {
+                Circle mark = new Circle(viewport.pxX(p[0]), viewport.pxY(p[1]), CHOSEN_PX);
+                mark.getStyleClass().add("picked");
+                mark.setFill(null);
+                getChildren().add(mark);
+            });
         });
+    }
+
+    /** @return the middle of the repeat that is chosen */
+    private Optional<double[]> repeat() {
+        return studio.structure(Motifs.class).flatMap(Motifs::trimRun)
+                .flatMap(run -> run.middle(studio.motifHand().repeat()));
     }
 
     private static int points(FreePath path) {
@@ -75,11 +95,11 @@ final class LineHandles extends ClothHandles {
     @Override
     void press(MouseEvent e) {
         held = null;
-        if (e.getButton() != MouseButton.PRIMARY || design == null || along().isEmpty() || rolled) {
+        if (e.getButton() != MouseButton.PRIMARY || design == null || line().isEmpty() || rolled) {
             return;
         }
         pane.requestFocus();
-        FreePath path = FreePath.of(along().get().line());
+        FreePath path = FreePath.of(line().get());
         double x = viewport.mmX(e.getX());
         double y = viewport.mmY(e.getY());
         double near = NEAR_PX / viewport.pxPerMm();
@@ -99,6 +119,11 @@ final class LineHandles extends ClothHandles {
             }
         } else {
             chosen = null;
+            int number = studio.structure(Motifs.class).flatMap(Motifs::trimRun)
+                    .map(run -> run.at(x, y)).orElse(-1);
+            if (number != studio.motifHand().repeat()) {
+                studio.hold(h -> h.withRepeat(number));
+            }
         }
         show(design, viewport, rolled);
     }
@@ -155,11 +180,11 @@ final class LineHandles extends ClothHandles {
 
     @Override
     void key(KeyEvent e) {
-        if (along().isEmpty() || chosen == null
+        if (line().isEmpty() || chosen == null
                 || e.getCode() != KeyCode.DELETE && e.getCode() != KeyCode.BACK_SPACE) {
             return;
         }
-        FreePath path = FreePath.of(along().get().line());
+        FreePath path = FreePath.of(line().get());
         if (path.has(chosen)) {
             set("take a point away", path.without(chosen.run(), chosen.index()));
             chosen = null;

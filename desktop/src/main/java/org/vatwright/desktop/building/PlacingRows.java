@@ -41,7 +41,7 @@ final class PlacingRows extends VBox {
         }
     }
 
-    private static final List<String> KINDS = List.of("hand", "rows", "rings", "along", "scattered");
+    private static final List<String> KINDS = List.of("hand", "rows", "rings", "along", "trim", "scattered");
 
     private final Studio studio;
     private final PlacedMotifs placedOnes = new PlacedMotifs();
@@ -54,6 +54,7 @@ final class PlacingRows extends VBox {
     private final CheckBox outward = new CheckBox("turned to look outward");
     private final VBox along = new VBox(4);
     private final CheckBox turned = new CheckBox("turned with the line");
+    private final TrimRows trim;
     private final VBox scattered = new VBox(4);
     private final VBox shares = new VBox(4);
     private final List<NumberRow> shareRows = new ArrayList<>();
@@ -68,6 +69,7 @@ final class PlacingRows extends VBox {
         kind = new Segments<>(KINDS, k -> switch (k) {
             case "hand" -> "By hand";
             case "along" -> "Line";
+            case "trim" -> "Trim";
             case "rows" -> "Rows";
             case "rings" -> "Rings";
             default -> "Scattered";
@@ -109,9 +111,10 @@ final class PlacingRows extends VBox {
                         (r, v) -> new Placing.Rings(r.rings(), r.first(), r.more(), r.radiusMm(), v, r.outward())),
                 outward);
         along();
+        trim = new TrimRows(studio);
         scattered();
         told.setId("placed");
-        getChildren().addAll(kind, rows, rings, along, scattered, told);
+        getChildren().addAll(kind, rows, rings, along, trim, scattered, told);
     }
 
     private void along() {
@@ -187,13 +190,14 @@ final class PlacingRows extends VBox {
                 case "rows" -> new Placing.Rows(4, 4, Arrangement.STRAIGHT, 0, false);
                 case "rings" -> new Placing.Rings(2, 6, 6, side / 6, side / 6, true);
                 case "along" -> new Placing.Along(wave(d), 8, 0, 0.5, true);
+                case "trim" -> TrimRows.fresh(d, m);
                 default -> Placing.Scattered.of(16, Math.max(0.1, Math.rint(side * 2) / 100), 1).withTurns(-180, 180);
             });
         }));
     }
 
     /** From edge to edge, so that its ends meet on the endless cloth. */
-    private static Outline wave(Design design) {
+    static Outline wave(Design design) {
         double w = design.repeat().widthMm();
         double h = design.repeat().heightMm();
         double down = Lattice.of(design.repeat()).ay();
@@ -210,12 +214,18 @@ final class PlacingRows extends VBox {
             case Placing.Rows _ -> "rows";
             case Placing.Rings _ -> "rings";
             case Placing.Along _ -> "along";
+            case Placing.Trim _ -> "trim";
             case Placing.Scattered _ -> "scattered";
         });
         Ui.show(rows, placing instanceof Placing.Rows);
         Ui.show(rings, placing instanceof Placing.Rings);
         Ui.show(along, placing instanceof Placing.Along);
+        Ui.show(trim, placing instanceof Placing.Trim);
+        Ui.show(told, !(placing instanceof Placing.Trim));
         Ui.show(scattered, placing instanceof Placing.Scattered);
+        if (placing instanceof Placing.Trim t) {
+            trim.show(motifs, t);
+        }
         if (placing instanceof Placing.Along a) {
             turned.setSelected(a.turned());
         }

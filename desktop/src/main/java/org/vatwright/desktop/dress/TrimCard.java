@@ -12,7 +12,6 @@ import org.vatwright.core.dress.Trim;
 import org.vatwright.core.dress.TrimSteps;
 import org.vatwright.core.dress.Whole;
 import org.vatwright.core.measure.Id;
-import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.stitch.TrimForm;
 import org.vatwright.core.stitch.TrimForm.Corner;
@@ -221,27 +220,11 @@ final class TrimCard extends VBox {
         Ui.show(shift, f.rows() > 1);
         whole.setSelected(f.whole());
         bent.setSelected(f.bent());
-        told.setText(TrimSteps.run(trim, studio.cut(article), studio.project()::design).map(TrimCard::told).orElse(""));
+        told.setText(TrimSteps.run(trim, studio.cut(article), studio.project()::design).map(TrimRun::told).orElse(""));
         int number = studio.dressHand().repeat();
         Ui.show(single, number >= 0);
         slide.show(f.touch(number).slideMm());
         size.show(100 * f.touch(number).size());
         out.setSelected(f.touch(number).out());
-    }
-
-    private static String told(TrimRun run) {
-        double least = 100 * (run.drawnOut()[0] - 1);
-        double most = 100 * (run.drawnOut()[1] - 1);
-        String count = run.seen().size() + " repeats";
-        if (Math.max(Math.abs(least), Math.abs(most)) < 0.05) {
-            return count;
-        }
-        return signed(least).equals(signed(most))
-                ? "%s, drawn out %s %%".formatted(count, signed(least))
-                : "%s, %s to %s %%".formatted(count, signed(least), signed(most));
-    }
-
-    private static String signed(double percent) {
-        return (percent > 0 ? "+" : "") + Numbers.plain(Math.rint(percent * 10) / 10, 1);
     }
 }

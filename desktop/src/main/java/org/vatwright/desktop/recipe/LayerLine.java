@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Set;
 
 import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.family.motif.Motifs;
+import org.vatwright.core.family.motif.Placing;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
@@ -91,8 +93,18 @@ final class LayerLine extends HBox {
         Design alone = design.with().layers(List.of(plain)).ground(Ink.CLEAR).build();
         // A small cell from top to bottom, so that every mark is somewhere in it; of a large one enough to know its marks.
         double pxPerMm = STRIP_HEIGHT / Math.min(MOST_MM, design.repeat().heightMm());
-        Scenes.Field field = new Scenes.Field(alone, colourway, 0, 0, (int) STRIP_WIDTH,
+        double[] start = start(layer, STRIP_HEIGHT / pxPerMm);
+        Scenes.Field field = new Scenes.Field(alone, colourway, start[0], start[1], (int) STRIP_WIDTH,
                 (int) STRIP_HEIGHT, pxPerMm);
         strip.draw(field, field.subject(studio.tiles()), STRIP_WIDTH, STRIP_HEIGHT);
+    }
+
+    /** A trim leaves most of a cell empty: its strip begins with its first repeat. */
+    private static double[] start(Layer layer, double highMm) {
+        if (layer.structure() instanceof Motifs motifs && motifs.placing() instanceof Placing.Trim) {
+            return motifs.trimRun().flatMap(run -> run.middle(0))
+                    .map(p -> new double[]{p[0] - highMm / 2, p[1] - highMm / 2}).orElse(new double[2]);
+        }
+        return new double[2];
     }
 }

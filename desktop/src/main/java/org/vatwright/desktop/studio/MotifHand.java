@@ -12,27 +12,32 @@ import org.vatwright.core.motif.Motif;
  * @param motif its id; another layer's hand falls on its first
  * @param part the part whose numbers are shown
  * @param parts all that are chosen, {@code part} among them
+ * @param repeat the repeat of a trim that is chosen, by its number; below 0 for none
  */
-public record MotifHand(int motif, int part, Set<Integer> parts) {
+public record MotifHand(int motif, int part, Set<Integer> parts, int repeat) {
 
-    public static final MotifHand FIRST = new MotifHand(-1, 0, Set.of(0));
+    public static final MotifHand FIRST = new MotifHand(-1, 0, Set.of(0), -1);
 
     public MotifHand {
         parts = Set.copyOf(parts);
     }
 
     public static MotifHand on(int motif) {
-        return new MotifHand(motif, 0, Set.of(0));
+        return new MotifHand(motif, 0, Set.of(0), -1);
     }
 
     public MotifHand withPart(int other) {
-        return new MotifHand(motif, other, Set.of(other));
+        return new MotifHand(motif, other, Set.of(other), repeat);
     }
 
     /** @return with these chosen; none leaves the hand empty, the numbers stay */
     public MotifHand withParts(Set<Integer> others) {
         int main = others.isEmpty() || others.contains(part) ? part : new TreeSet<>(others).last();
-        return new MotifHand(motif, main, others);
+        return new MotifHand(motif, main, others, repeat);
+    }
+
+    public MotifHand withRepeat(int number) {
+        return new MotifHand(motif, part, parts, number);
     }
 
     public Motif in(Motifs motifs) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 
 import org.vatwright.core.family.motif.Instance;
 import org.vatwright.core.family.motif.Motifs;
@@ -64,6 +65,11 @@ final class MotifsCodec implements StructureCodec<Motifs> {
             case Placing.Along a -> out.putObject("placing").put("kind", "along").put("line", a.line().data())
                     .put("count", a.count()).put("asideMm", a.asideMm()).put("start", a.startShare())
                     .put("turned", a.turned());
+            case Placing.Trim t -> {
+                ObjectNode node = out.putObject("placing").put("kind", "trim").put("line", t.line().data());
+                t.corner().ifPresent(c -> node.put("cornerMotif", c));
+                TrimFormCodec.write(t.form(), node);
+            }
             case Placing.Scattered s -> {
                 ObjectNode node = out.putObject("placing").put("kind", "scattered").put("count", s.count());
                 s.shares().forEach(node.putArray("shares")::add);
@@ -123,6 +129,13 @@ final class MotifsCodec implements StructureCodec<Motifs> {
                 yield new Placing.Along(Outline.parse(in.text("line")), in.whole("count", 8), in.number("asideMm", 0),
                         in.number("start", 0), in.truth("turned", true));
             }
+            case "trim" -> {
+                in.only(Stream.concat(Stream.of("kind", "line", "cornerMotif"), TrimFormCodec.NAMES.stream())
+                        .toArray(String[]::new));
+                yield in.placed(() -> new Placing.Trim(Outline.parse(in.text("line")),
+                        in.has("cornerMotif") ? Optional.of(in.whole("cornerMotif", 1)) : Optional.empty(),
+                        TrimFormCodec.read(in)));
+            }
             case "scattered" -> {
                 in.only("kind", "count", "shares", "gapMm", "least", "most", "turnFrom", "turnTo", "flipped", "inks",
                         "even", "fill", "relax", "seed", "again");
@@ -133,7 +146,7 @@ final class MotifsCodec implements StructureCodec<Motifs> {
                         in.whole("fill", 0), in.whole("relax", 0), in.longWhole("seed", 1), again(in));
             }
             default -> throw in.at("kind")
-                    .wrong("should be \"by hand\", \"rows\", \"rings\", \"along\" or \"scattered\"");
+                    .wrong("should be \"by hand\", \"rows\", \"rings\", \"along\", \"trim\" or \"scattered\"");
         };
     }
 

@@ -27,6 +27,7 @@ import org.vatwright.core.repeat.WallpaperGroup;
 import org.vatwright.core.shape.Drawing;
 import org.vatwright.core.shape.DrawnStructure;
 import org.vatwright.core.shape.Group;
+import org.vatwright.core.stitch.TrimRun;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -78,6 +79,10 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
         for (Instance instance : byHand) {
             Require.that(ids.contains(instance.motif()),
                     "there is no motif with the number %d to set".formatted(instance.motif()));
+        }
+        if (placing instanceof Placing.Trim trim) {
+            trim.corner().ifPresent(c -> Require.that(ids.contains(c),
+                    "there is no motif with the number %d to turn corners with".formatted(c)));
         }
     }
 
@@ -142,7 +147,11 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
     public Motifs without(int id) {
         Require.that(motifs.size() > 1, "the layer needs one motif at least; draw another one first");
         return new Motifs(motifs.stream().filter(m -> m.id() != id).toList(),
-                byHand.stream().filter(i -> i.motif() != id).toList(), placing, group);
+                byHand.stream().filter(i -> i.motif() != id).toList(),
+                placing instanceof Placing.Trim t && t.corner().equals(Optional.of(id))
+                        ? new Placing.Trim(t.line(), Optional.empty(), t.form())
+                        : placing,
+                group);
     }
 
     /** @return with one instance on a motif of its own, so that it can be changed alone */
@@ -199,6 +208,7 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
             case Placing.Rows r -> r.across() * r.down();
             case Placing.Rings r -> r.rings() * r.first() + r.more() * r.rings() * (r.rings() - 1) / 2;
             case Placing.Along a -> a.count();
+            case Placing.Trim trim -> TrimMarks.of(motifs, trim).count();
             case Placing.Scattered s -> s.count() + s.fill();
         };
     }
@@ -209,6 +219,11 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
         double px = Math.rint((x - cell.x()) * PLACES_PER_MM) / PLACES_PER_MM;
         double py = Math.rint((y - cell.y()) * PLACES_PER_MM) / PLACES_PER_MM;
         return new double[]{px >= repeat.widthMm() ? 0 : px, py >= repeat.heightMm() ? 0 : py};
+    }
+
+    /** @return where the repeats of a trim lie, when they are placed as one */
+    public Optional<TrimRun> trimRun() {
+        return placing instanceof Placing.Trim trim ? Optional.of(TrimMarks.of(motifs, trim).run()) : Optional.empty();
     }
 
     /** @return of those the scatter places the number by which each can be thrown anew, -1 of those put into gaps */
@@ -242,6 +257,7 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
             case Placing.Rows rows -> new Thrown(repeat, Layouts.rows(motifs, rows, repeat), List.of());
             case Placing.Rings rings -> new Thrown(repeat, Layouts.rings(motifs, rings, repeat), List.of());
             case Placing.Along along -> new Thrown(repeat, Layouts.along(motifs, along, repeat), List.of());
+            case Placing.Trim trim -> new Thrown(repeat, TrimMarks.of(motifs, trim).instances(), List.of());
             case Placing.Scattered how -> {
                 Scatter scatter = new Scatter(motifs, how, byHand, Lattice.of(repeat), work);
                 yield new Thrown(repeat, scatter.place(), scatter.numbers());
@@ -258,8 +274,11 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
             motif.inks().stream().filter(i -> !(i instanceof Ink.Clear)).findFirst()
                     .ifPresent(i -> first.put(motif.id(), i));
         }
-        List<Instance> all = new ArrayList<>(placed(repeat, work));
+        // A trim is drawn out, bent and cut in corners, which no instance is.
+        boolean trimmed = placing instanceof Placing.Trim;
+        List<Instance> all = new ArrayList<>(trimmed ? List.of() : placed(repeat, work));
         all.addAll(byHand);
+        List<VectorMark> trim = placing instanceof Placing.Trim t ? TrimMarks.of(motifs, t).marks(work) : List.of();
         List<AffineTransform> cells = new ArrayList<>();
         for (Tile.Origin cell : repeat.tile().cells()) {
             for (AffineTransform operation : group.operations(repeat.widthMm(), repeat.heightMm())) {
@@ -271,6 +290,7 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
         // Independent of each other, and many: on several threads, in their order.
         List<Group> groups = new ArrayList<>();
         for (AffineTransform cell : cells) {
+            trim.forEach(m -> groups.add(Group.of(m.moved(cell))));
             Rows.map(all, AT_ONCE, work, i -> groups(i, cell, marks.get(i.motif()), first.get(i.motif())))
                     .forEach(groups::addAll);
         }
@@ -297,6 +317,7 @@ public record Motifs(List<Motif> motifs, List<Instance> byHand, Placing placing,
         int placed = placed(repeat).size();
         findings.add(Finding.fine("Motifs recur", "%d in a cell, group %s".formatted(placed + byHand.size(),
                 group.sign())));
+        trimRun().ifPresent(run -> findings.add(Finding.fine("Trim", run.told())));
         if (placing instanceof Placing.Scattered s && placed < s.count() + s.fill()) {
             findings.add(new Finding(Finding.Severity.LOOK, "Not all motifs found room", "%d of %d".formatted(placed,
                     s.count() + s.fill()), "all", "A smaller gap, smaller motifs or a larger cell make room."));

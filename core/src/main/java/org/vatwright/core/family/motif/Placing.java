@@ -4,12 +4,14 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.awt.geom.AffineTransform;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.shape.Outline;
+import org.vatwright.core.stitch.TrimForm;
 
 /** How motifs are placed, beside those set by hand. */
 public sealed interface Placing {
@@ -22,6 +24,8 @@ public sealed interface Placing {
             case Rings r -> new Rings(r.rings, r.first, r.more, r.radiusMm * by, r.stepMm * by, r.outward);
             case Along a -> new Along(Outline.of(a.line.path(AffineTransform.getScaleInstance(by, by))), a.count,
                     a.asideMm * by, a.startShare, a.turned);
+            case Trim t -> new Trim(Outline.of(t.line.path(AffineTransform.getScaleInstance(by, by))), t.corner,
+                    t.form.scaled(by));
             case Scattered s -> s.withGapMm(s.gapMm * by);
         };
     }
@@ -75,6 +79,28 @@ public sealed interface Placing {
             Require.within("motifs along the line", count, 1, 2000);
             Require.within("aside of the line", asideMm, -5000, 5000, "mm");
             Require.within("start along the line", startShare * 100, 0, 100, "%");
+        }
+    }
+
+    /**
+     * As a trim: motifs in turn along a line, as broad as it is, bent with it or turned as a whole, around its corners.
+     *
+     * @param line in mm of the cell
+     * @param corner the motif that stands in corners which are turned by one, and nowhere else; without one they take the
+     *        first
+     */
+    record Trim(Outline line, Optional<Integer> corner, TrimForm form) implements Placing {
+
+        public Trim {
+            line.checked("the line of a trim");
+        }
+
+        public Trim withLine(Outline other) {
+            return new Trim(other, corner, form);
+        }
+
+        public Trim withForm(TrimForm other) {
+            return new Trim(line, corner, other);
         }
     }
 
