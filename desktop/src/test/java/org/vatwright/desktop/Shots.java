@@ -78,8 +78,8 @@ public final class Shots {
                         .withLayer(1).withWorn(new Id("tote"))));
         views.put("build-flow", s -> s.select(x -> x.withDesign(s.project().design(new Id("wake")).orElseThrow())
                 .withLayer(1).withOwn(1).withWorn(new Id("departures-screen"))));
-        views.put("build-motifs", s -> s.select(x -> x.withDesign(s.project().design(new Id("terns")).orElseThrow())
-                .withLayer(1).withWorn(new Id("saloon-curtain"))));
+        views.put("build-motifs", s -> s.select(x -> x
+                .withDesign(s.project().design(new Id("galley-napkin")).orElseThrow()).withLayer(1)));
         views.put("build-board", s -> {
             s.select(x -> x.withDesign(s.project().design(new Id("terns")).orElseThrow()).withLayer(1)
                     .withWorn(new Id("saloon-curtain")));
@@ -142,6 +142,9 @@ public final class Shots {
             onFx(() -> ((javafx.scene.control.Button) scene[0].lookup("#chapter-surface")).fire());
             settle(scene);
             onFx(() -> ((javafx.scene.control.Button) scene[0].lookup("#effect-relief")).fire());
+        }
+        if (name.equals("build-motifs")) {
+            onFx(() -> ((javafx.scene.control.Button) scene[0].lookup("#chapter-placing")).fire());
         }
         if (name.equals("build-draft")) {
             onFx(() -> ((javafx.scene.control.ToggleButton) scene[0].lookup("#see-draft")).fire());

@@ -14,6 +14,8 @@ public final class ShadePlane {
     /** Light comes from the upper left, as on reliefs and threads. */
     private static final double LIGHT_X = -Math.sqrt(0.5);
     private static final double LIGHT_Y = -Math.sqrt(0.5);
+    /** A line that turns by more than this sine from the light has one flank wholly lit. */
+    private static final double CLEARLY = 0.4;
     private static final double[] DOWN = {0, 1};
     private static final int SEED = 0x9E3779B9;
 
@@ -163,19 +165,41 @@ public final class ShadePlane {
         }
         double ridge = 0.10 + 0.16 * how.soft();
         double flank = smooth(0, ridge, at) * (1 - smooth(ridge, 1, at)) * Math.min(1, 1.6 * wide);
-        return (d > 0) == leftIsLit(s) ? 0.75 * flank : -flank;
+        // Along the light both flanks are lit alike: there one side's turn to be lit passes to the other.
+        double facing = facing(s);
+        double turned = flank * Math.min(1, Math.abs(facing) / CLEARLY);
+        return (d > 0) == (facing > 0) ? 0.75 * turned : -turned;
     }
 
-    private boolean leftIsLit(double s) {
-        double[] way = way(s);
-        return way[1] * LIGHT_X - way[0] * LIGHT_Y > 0;
+    /**
+     * @return the sine of the angle from the line to the light, above 0 where its left flank is lit; it changes evenly from the
+     *         middle of each stretch to that of the next. @param s in pixels
+     */
+    private double facing(double s) {
+        if (ways.length == 0) {
+            return sine(DOWN);
+        }
+        int i = stretch(s);
+        double middle = (lengths[i] + lengths[i + 1]) / 2;
+        int next = Math.max(0, Math.min(ways.length - 1, s < middle ? i - 1 : i + 1));
+        double far = Math.abs((lengths[next] + lengths[next + 1]) / 2 - middle);
+        double share = far == 0 ? 0 : Math.abs(s - middle) / far;
+        return sine(ways[i]) + share * (sine(ways[next]) - sine(ways[i]));
+    }
+
+    private static double sine(double[] way) {
+        double long1 = Math.hypot(way[0], way[1]) * Math.hypot(LIGHT_X, LIGHT_Y);
+        return long1 == 0 ? 0 : (way[1] * LIGHT_X - way[0] * LIGHT_Y) / long1;
     }
 
     /** @return the direction of the line there. @param s in pixels */
     private double[] way(double s) {
+        return ways.length == 0 ? DOWN : ways[stretch(s)];
+    }
+
+    private int stretch(double s) {
         int i = Arrays.binarySearch(lengths, s);
-        i = Math.max(0, Math.min(ways.length - 1, i < 0 ? -i - 2 : i));
-        return ways.length == 0 ? DOWN : ways[i];
+        return Math.max(0, Math.min(ways.length - 1, i < 0 ? -i - 2 : i));
     }
 
     /** Small folds that hang from the line, each as long as chance has it. */
