@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
+import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.shape.Outline;
 
 /**
@@ -23,6 +24,9 @@ final class Inset {
     private static final double LOOP = 0.35;
     /** So many steps of the line it may go on to meet another. */
     private static final double MOST_ON = 4;
+
+    /** So many distances are worked out within a few seconds. */
+    private static final double MOST_LOOKS = 4e8;
 
     private Inset() {}
 
@@ -133,7 +137,17 @@ final class Inset {
     /** Leaves out what lies too near to the outline; of what is left each end goes on at the nearest beginning. */
     private static List<List<double[]>> trimmed(List<double[]> corners, double mm, boolean closed,
             List<double[][]> rings) {
-        List<double[]> line = mm == 0 ? corners : fine(corners, closed, Math.max(0.1, Math.min(1, mm / 4)));
+        if (mm == 0) {
+            return List.of(corners);
+        }
+        double step = Math.max(0.1, Math.min(1, mm / 4));
+        double looks = (length(corners) / step + corners.size()) * rings.stream().mapToInt(r -> r[0].length).sum();
+        if (looks > MOST_LOOKS) {
+            throw new Refusal(
+                    "a line of %,.0f mm with %,d points is too much to be set off from its outline; it should be shorter or have fewer points"
+                            .formatted(length(corners), corners.size()));
+        }
+        List<double[]> line = fine(corners, closed, step);
         int n = line.size();
         boolean[] good = new boolean[n];
         int bad = -1;

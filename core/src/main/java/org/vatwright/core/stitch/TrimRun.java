@@ -19,7 +19,8 @@ import org.vatwright.core.shape.Outline;
 public record TrimRun(List<Stretch> stretches, List<Repeat> repeats, List<Turn> corners) {
 
     private static final double ROUND_STEPS = 12;
-    private static final int MOST_REPEATS = 20_000;
+    /** Further ones are left out. */
+    public static final int MOST_REPEATS = 20_000;
 
     /**
      * A stretch of the line.
@@ -249,7 +250,8 @@ public record TrimRun(List<Stretch> stretches, List<Repeat> repeats, List<Turn> 
             List<Repeat> out) {
         double room = stretch.length();
         double step = (form.breadthMm() * ratio + form.gapMm()) * stretch.times();
-        int count = form.whole() ? (int) Math.max(1, Math.rint(room / step)) : (int) Math.ceil(room / step - 1e-9);
+        int count = (int) Math.min(MOST_REPEATS,
+                form.whole() ? Math.max(1, Math.rint(room / step)) : Math.ceil(room / step - 1e-9));
         double[] sizes = new double[count];
         double[] gaps = new double[count];
         double sum = 0;

@@ -11,9 +11,11 @@ import org.vatwright.core.stitch.TrimRun;
 /** A stretch of a line by whose way shapes are bent. Its direction turns evenly from point to point, so that nothing has a kink. */
 final class BentLine {
 
-    /** Of a box's sides, how far a flattened curve may be off, and how long a piece of an edge may be. */
+    /** Of a box's shorter side, how far a flattened curve may be off, and how long a piece of an edge may be. */
     private static final double FLATNESS = 0.002;
     private static final double PIECE = 0.04;
+    /** Of its longer side: a box may be as thin as a thread. */
+    private static final double THIN = 0.1;
 
     private final TrimRun.Stretch stretch;
     private final double[] dx;
@@ -67,12 +69,14 @@ final class BentLine {
     Shape bent(Shape shape, Rectangle2D box, double from, double longMm, double off, double broadMm) {
         double alongEach = longMm / box.getWidth();
         double downEach = broadMm / box.getHeight();
-        double piece = PIECE * Math.min(box.getWidth(), box.getHeight());
+        double side = Math.max(Math.min(box.getWidth(), box.getHeight()),
+                THIN * Math.max(box.getWidth(), box.getHeight()));
+        double piece = PIECE * side;
         Path2D out = new Path2D.Double(Path2D.WIND_NON_ZERO);
         double[] c = new double[6];
         double[] last = new double[2];
         double[] first = new double[2];
-        PathIterator it = shape.getPathIterator(null, FLATNESS * Math.min(box.getWidth(), box.getHeight()));
+        PathIterator it = shape.getPathIterator(null, FLATNESS * side);
         out.setWindingRule(it.getWindingRule());
         for (; !it.isDone(); it.next()) {
             int kind = it.currentSegment(c);

@@ -8,6 +8,7 @@ import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
 
+import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.motif.Motif;
 import org.vatwright.core.pattern.VectorMark;
 import org.vatwright.core.raster.Work;
@@ -38,6 +39,11 @@ final class TrimMarks {
                 .orElse(turns.getFirst());
         box = sized(turns.stream().map(Motif::bounds).reduce(Rectangle2D::createUnion).orElseThrow());
         run = TrimRun.of(trim.line(), trim.form(), box.getWidth() / box.getHeight());
+        if (run.repeats().size() >= TrimRun.MOST_REPEATS) {
+            throw new Refusal(
+                    "the trim would have %,d repeats or more; it should be broader, its gaps wider or its line shorter"
+                            .formatted(TrimRun.MOST_REPEATS));
+        }
     }
 
     static TrimMarks of(List<Motif> motifs, Placing.Trim trim) {

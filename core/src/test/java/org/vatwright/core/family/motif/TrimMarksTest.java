@@ -240,4 +240,25 @@ class TrimMarksTest {
         assertThatThrownBy(() -> trim(FRAME, form(10), Optional.of(9), box(1, 10, 10))).isInstanceOf(Refusal.class)
                 .hasMessage("there is no motif with the number 9 to turn corners with");
     }
+
+    /** Thin motifs and long lines ask for more than can be drawn: refused at once. */
+    @ParameterizedTest
+    @CsvSource({"0, 0.01, 4", "3, 10, 0.5"})
+    void whatIsTooMuchIsToldAtOnce(double inset, double wide, double broad) {
+        Motifs motifs = trim("M 0 0 L 19000 0", form(broad).withInsetMm(inset), Optional.empty(), box(1, wide, 10));
+        assertThatThrownBy(() -> motifs.drawing(CELL, Phase.OWN, Work.on(1))).isInstanceOf(Refusal.class)
+                .hasMessage(
+                        "the trim would have 20,000 repeats or more; it should be broader, its gaps wider or its line shorter");
+    }
+
+    @Test
+    void aLineOfVeryManyPointsIsNotSetOff() {
+        StringBuilder line = new StringBuilder("M 0 0");
+        for (int i = 1; i < 9000; i++) {
+            line.append(" L ").append(i).append(' ').append(i % 2 * 40);
+        }
+        Motifs motifs = trim(line.toString(), form(40).withInsetMm(1), Optional.empty(), box(1, 100, 1));
+        assertThatThrownBy(() -> motifs.drawing(CELL, Phase.OWN, Work.on(1))).isInstanceOf(Refusal.class)
+                .hasMessageContaining("is too much to be set off from its outline");
+    }
 }
