@@ -115,7 +115,7 @@ class FinishByHandTest extends AtTheDemo {
         hand.write("breadth-of-the-trim", "60");
         hand.write("inset-of-the-trim", "40");
         hand.write("gap-of-the-trim", "10");
-        hand.write("variety-of-sizes", "20");
+        hand.write("variety-of-sizes-in-the-trim", "20");
         hand.click("trim-corner-round");
         hand.click("trim-bent");
         TrimForm set = trim();
@@ -135,11 +135,11 @@ class FinishByHandTest extends AtTheDemo {
         });
         hand.drag(pane, at.getX(), at.getY(), (next.getX() - at.getX()) / 4, (next.getY() - at.getY()) / 4);
         assertThat(trim().touch(3).slideMm()).isBetween(3.0, 40.0);
-        hand.write("size-of-the-repeat", "150");
+        hand.write("size-of-a-repeat-in-the-trim", "150");
         assertThat(trim().touch(3).size()).isEqualTo(1.5);
-        hand.click("repeat-out");
+        hand.click("trim-repeat-out");
         assertThat(trim().touch(3).out()).isTrue();
-        hand.write("size-of-the-repeat", "3");
+        hand.write("size-of-a-repeat-in-the-trim", "3");
         assertThat(trim().touch(3).size()).as("10 % is the least").isEqualTo(1.5);
         hand.click("trim-off");
         assertThat(smock().dressings().whole().trims()).isEmpty();

@@ -84,6 +84,7 @@ class TrimInDesignByHandTest extends AtTheDemo {
         // Far from the line's points, at which a press takes hold of them.
         int number = motifs().trimRun().orElseThrow().at(210 - 61, 210 - 61);
         click(210 - 61, 210 - 61);
+        assertThat(hand.studio().selection().placed()).as("marked once, as the trim's").isEqualTo(-1);
         hand.write("size-of-a-repeat-in-the-run", "150");
         assertThat(trim().form().touched()).isEqualTo(Map.of(number, new Touch(0, 1.5, false)));
         hand.click("run-repeat-out");

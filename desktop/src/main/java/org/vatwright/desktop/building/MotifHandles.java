@@ -10,6 +10,7 @@ import java.util.function.UnaryOperator;
 
 import org.vatwright.core.family.motif.Instance;
 import org.vatwright.core.family.motif.Motifs;
+import org.vatwright.core.family.motif.Placing;
 import org.vatwright.core.measure.LengthText;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.motif.Motif;
@@ -148,6 +149,9 @@ final class MotifHandles extends ClothHandles {
         int byHand = find(motifs, pressX, pressY);
         if (byHand >= 0) {
             studio.select(s -> s.withOwn(byHand));
+        } else if (motifs.placing() instanceof Placing.Trim) {
+            // Which repeat of the trim it is, is told by the line.
+            studio.select(s -> s.withPart(ChosenPart.NONE));
         } else {
             double x = pressX;
             double y = pressY;
