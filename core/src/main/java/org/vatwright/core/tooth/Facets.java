@@ -1,5 +1,7 @@
 package org.vatwright.core.tooth;
 
+import java.util.Arrays;
+
 import org.vatwright.core.measure.Noise;
 
 /**
@@ -10,16 +12,19 @@ final class Facets {
 
     private static final double MARGIN = 0.18;
     private static final int WHICH = 15;
+    /** In steps, the diagonal of a square; of two squares, squared, it is below 2^31. */
+    private static final double FARTHEST = 1 << 14;
 
     private final long seed;
     private final Samples across;
     private final Samples down;
     private final int nx;
     private final int ny;
+    /** Of a square, in steps so fine that a distance squared of two squares is still a whole number of 31 bits. */
     private final double wide;
     private final double high;
     private final int[] ends;
-    /** How far each place lies from the left side of its square, mm. */
+    /** How far each place lies from the left side of its square, in steps. */
     private final float[] off;
 
     Facets(long seed, double sizeMm, Samples across, Samples down) {
@@ -28,8 +33,9 @@ final class Facets {
         this.down = down;
         nx = across.cells(sizeMm);
         ny = down.cells(sizeMm);
-        wide = across.mm() / nx;
-        high = down.mm() / ny;
+        double steps = FARTHEST / Math.hypot(across.mm() / nx, down.mm() / ny);
+        wide = steps * across.mm() / nx;
+        high = steps * down.mm() / ny;
         ends = new int[across.count()];
         off = new float[across.count()];
         for (int i = 0; i < ends.length; i++) {
@@ -56,8 +62,10 @@ final class Facets {
 
     /** Reads rows; one a thread, for it keeps the points of the three rows of squares about the last place. */
     final class Reader {
-        private final float[][] pointX = new float[3][nx + 2];
-        private final float[][] pointY = new float[3][nx + 2];
+        private final float[] pointX = new float[nx + 2];
+        private final float[] pointY = new float[nx + 2];
+        private final Near[] near = {new Near(), new Near(), new Near()};
+        private final int[] best = new int[ends.length];
         /** Of the nine about a square, as cells of the first column. */
         private final int[] cell = new int[WHICH + 1];
         private int at = -1;
@@ -94,60 +102,13 @@ final class Facets {
                 at = row;
             }
             float inside = (float) ((v - row) * high);
-            // All places of one square have the same nine points about them.
-            for (int x = 0; x < out.length;) {
-                int end = x + 1;
-                while (end < out.length && ends[end] == ends[x]) {
-                    end++;
-                }
-                square(ends[x], inside, x, end, out);
-                x = end;
+            Arrays.fill(best, Integer.MAX_VALUE);
+            near[slot[0]].nearest(inside + (float) high, 0, best);
+            near[slot[1]].nearest(inside, 3, best);
+            near[slot[2]].nearest(inside - (float) high, 6, best);
+            for (int x = 0; x < out.length; x++) {
+                out[x] = cell[best[x] & WHICH] + ends[x];
             }
-        }
-
-        private void square(int column, float inside, int from, int to, int[] out) {
-            float step = (float) wide;
-            float tall = (float) high;
-            float[] upperX = pointX[slot[0]];
-            float[] middleX = pointX[slot[1]];
-            float[] lowerX = pointX[slot[2]];
-            float[] upperY = pointY[slot[0]];
-            float[] middleY = pointY[slot[1]];
-            float[] lowerY = pointY[slot[2]];
-            float p0 = upperX[column] - step;
-            float p1 = upperX[column + 1];
-            float p2 = upperX[column + 2] + step;
-            float p3 = middleX[column] - step;
-            float p4 = middleX[column + 1];
-            float p5 = middleX[column + 2] + step;
-            float p6 = lowerX[column] - step;
-            float p7 = lowerX[column + 1];
-            float p8 = lowerX[column + 2] + step;
-            float q0 = squared(inside - upperY[column] + tall);
-            float q1 = squared(inside - upperY[column + 1] + tall);
-            float q2 = squared(inside - upperY[column + 2] + tall);
-            float q3 = squared(inside - middleY[column]);
-            float q4 = squared(inside - middleY[column + 1]);
-            float q5 = squared(inside - middleY[column + 2]);
-            float q6 = squared(inside - lowerY[column] - tall);
-            float q7 = squared(inside - lowerY[column + 1] - tall);
-            float q8 = squared(inside - lowerY[column + 2] - tall);
-            for (int x = from; x < to; x++) {
-                float u = off[x];
-                int upper = Math.min(Math.min(far(u - p0, q0, 0), far(u - p1, q1, 1)), far(u - p2, q2, 2));
-                int middle = Math.min(Math.min(far(u - p3, q3, 3), far(u - p4, q4, 4)), far(u - p5, q5, 5));
-                int lower = Math.min(Math.min(far(u - p6, q6, 6), far(u - p7, q7, 7)), far(u - p8, q8, 8));
-                out[x] = cell[Math.min(Math.min(upper, middle), lower) & WHICH] + column;
-            }
-        }
-
-        private static float squared(float value) {
-            return value * value;
-        }
-
-        /** @return the distance squared, as bits that are in its order, with which of the nine it is in the lowest */
-        private static int far(float dx, float squared, int which) {
-            return Float.floatToRawIntBits(dx * dx + squared) & ~WHICH | which;
         }
 
         /** The points of a row of squares, with the first and the last once more at the other end. */
@@ -155,9 +116,57 @@ final class Facets {
             long start = Noise.mix(seed + 0x9E3779B97F4A7C15L * (row + 1L));
             for (int c = 0; c < nx + 2; c++) {
                 long hash = Noise.mix(start + 0xC2B2AE3D27D4EB4FL * (Math.floorMod(c - 1, nx) + 1L));
-                pointX[k][c] = (float) ((MARGIN + (1 - 2 * MARGIN) * share(hash)) * wide);
-                pointY[k][c] = (float) ((MARGIN + (1 - 2 * MARGIN) * share(Noise.mix(hash + 1))) * high);
+                pointX[c] = (float) ((MARGIN + (1 - 2 * MARGIN) * share(hash)) * wide);
+                pointY[c] = (float) ((MARGIN + (1 - 2 * MARGIN) * share(Noise.mix(hash + 1))) * high);
                 made.cell(k * (nx + 2) + c, Noise.mix(hash + 77));
+            }
+            near[k].spread(pointX, pointY);
+        }
+    }
+
+    /**
+     * A row of squares as seen from every place of a row: of the points left of it, in its own column and right of it how far
+     * off each is across, squared, and how far down it lies. Laid out so, a row of places is read in plain loops, which
+     * processors take in their whole width.
+     */
+    private final class Near {
+        private final float[][] offX = new float[3][ends.length];
+        private final float[][] y = new float[3][ends.length];
+
+        void spread(float[] pointX, float[] pointY) {
+            for (int side = 0; side < 3; side++) {
+                float step = (side - 1) * (float) wide;
+                float[] squared = offX[side];
+                float[] lies = y[side];
+                for (int x = 0; x < squared.length; x++) {
+                    int c = ends[x] + side;
+                    float dx = off[x] - (pointX[c] + step);
+                    squared[x] = dx * dx;
+                    lies[x] = pointY[c];
+                }
+            }
+        }
+
+        /**
+         * @param inside how far down in this row of squares the places lie, in steps
+         * @param first number of the first of its three points
+         * @param best of each place the least distance squared up to now, in its lowest bits which of the nine it is
+         */
+        void nearest(float inside, int first, int[] best) {
+            float[] x0 = offX[0];
+            float[] x1 = offX[1];
+            float[] x2 = offX[2];
+            float[] y0 = y[0];
+            float[] y1 = y[1];
+            float[] y2 = y[2];
+            for (int x = 0; x < best.length; x++) {
+                float down0 = inside - y0[x];
+                float down1 = inside - y1[x];
+                float down2 = inside - y2[x];
+                int left = (int) (x0[x] + down0 * down0) & ~WHICH | first;
+                int own = (int) (x1[x] + down1 * down1) & ~WHICH | first + 1;
+                int right = (int) (x2[x] + down2 * down2) & ~WHICH | first + 2;
+                best[x] = Math.min(best[x], Math.min(Math.min(left, own), right));
             }
         }
     }
