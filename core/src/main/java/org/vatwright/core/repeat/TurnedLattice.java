@@ -28,6 +28,8 @@ public final class TurnedLattice {
     /** A larger tile is offered only when it comes this much nearer. */
     private static final double WORTH = 0.8;
     private static final double EXACT = 1e-9;
+    /** Both sides of a tile may be stretched to less than what they were. */
+    private static final double BEFORE_STRETCH = 1.1;
     /** Places are the same within a ten-thousandth of a mm. */
     private static final double SAME = 1e4;
 
@@ -36,6 +38,10 @@ public final class TurnedLattice {
     private final double bx;
     private final double by;
     private final double cell;
+    private final List<Level> levels = new ArrayList<>();
+
+    /** A vector of the lattice that might come to lie level. @param direction in degrees */
+    private record Level(double x, double y, double direction) {}
 
     /**
      * One angle at which the turned lattice closes.
@@ -111,6 +117,13 @@ public final class TurnedLattice {
         bx = lattice.bx();
         by = lattice.by();
         cell = lattice.cell();
+        for (int m = 0; m <= MOST_STEPS; m++) {
+            for (int n = -MOST_STEPS; n <= MOST_STEPS; n++) {
+                if (m > 0 || n > 0) {
+                    level(m, n);
+                }
+            }
+        }
     }
 
     /**
@@ -121,11 +134,9 @@ public final class TurnedLattice {
     public List<Closing> closings(double angleDeg) {
         Require.within("angle", angleDeg, -3600, 3600, "degrees");
         List<Closing> all = new ArrayList<>();
-        for (int m = 0; m <= MOST_STEPS; m++) {
-            for (int n = -MOST_STEPS; n <= MOST_STEPS; n++) {
-                if ((m > 0 || n > 0) && gcd(m, Math.abs(n)) == 1) {
-                    along(m, n, angleDeg, all);
-                }
+        for (Level u : levels) {
+            if (Math.abs(offset(u.direction(), angleDeg)) <= MOST_ERROR_DEG + 2) {
+                along(u, angleDeg, all);
             }
         }
         all.sort(Comparator.comparingDouble(Closing::area).thenComparingDouble(Closing::cost));
@@ -139,14 +150,20 @@ public final class TurnedLattice {
         return best.subList(0, Math.min(MOST_OFFERS, best.size()));
     }
 
-    /** Lays u = m a + n b level and looks for an upright v. */
-    private void along(int m, int n, double wanted, List<Closing> found) {
-        double ux = m * ax + n * bx;
-        double uy = m * ay + n * by;
-        if (ux * ux + uy * uy > MOST_CELLS * cell * MOST_CELLS
-                || Math.abs(offset(Math.toDegrees(Math.atan2(uy, ux)), wanted)) > MOST_ERROR_DEG + 2) {
-            return;
+    private void level(int m, int n) {
+        double x = m * ax + n * bx;
+        double y = m * ay + n * by;
+        if (x * x + y * y <= MOST_CELLS * cell * MOST_CELLS && gcd(m, Math.abs(n)) == 1) {
+            levels.add(new Level(x, y, Math.toDegrees(Math.atan2(y, x))));
         }
+    }
+
+    /** Lays u level and looks for an upright v. */
+    private void along(Level u, double wanted, List<Closing> found) {
+        double ux = u.x();
+        double uy = u.y();
+        double most = BEFORE_STRETCH * MOST_CELLS * cell;
+        double longest = most * most / (ux * ux + uy * uy);
         // v = k a + l b with u . v = 0 asks for k : l = -(u . b) : (u . a); near misses are mended by a stretch.
         double ua = ux * ax + uy * ay;
         double ub = ux * bx + uy * by;
@@ -155,8 +172,11 @@ public final class TurnedLattice {
             double other = byFirst ? -step * ub / ua : -step * ua / ub;
             int k = byFirst ? (int) Math.rint(other) : step;
             int l = byFirst ? step : (int) Math.rint(other);
-            if (gcd(Math.abs(k), Math.abs(l)) == 1) {
-                Closing closing = closing(ux, uy, k * ax + l * bx, k * ay + l * by, wanted);
+            double vx = k * ax + l * bx;
+            double vy = k * ay + l * by;
+            // What makes too large a tile is by far the most.
+            if (vx * vx + vy * vy <= longest && gcd(Math.abs(k), Math.abs(l)) == 1) {
+                Closing closing = closing(ux, uy, vx, vy, wanted);
                 if (closing != null) {
                     found.add(closing);
                     if (closing.exact()) {

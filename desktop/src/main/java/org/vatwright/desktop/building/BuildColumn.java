@@ -11,6 +11,7 @@ import org.vatwright.core.catalogue.Catalogue;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.desktop.control.Late;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.frame.Command;
 import org.vatwright.desktop.frame.Commands;
@@ -51,7 +52,7 @@ final class BuildColumn extends VBox {
         sheet = new FamilySheet(studio, this::add, () -> desk.motifs().read(), desk::readCover, desk::readMotifPicture,
                 () -> open(Open.CHAPTER));
         chapters = new LayerChapters(studio, () -> open(Open.CHAPTER), seen);
-        getChildren().addAll(palette, repeat, recipe, sheet, chapters);
+        getChildren().addAll(palette, repeat, recipe, new Late(sheet), chapters);
     }
 
     /** Opens the sheet a layer is added from, or closes it. */

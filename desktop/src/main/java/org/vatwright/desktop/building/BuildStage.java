@@ -14,6 +14,7 @@ import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.desktop.board.BoardView;
 import org.vatwright.desktop.cloth.TrueSize;
+import org.vatwright.desktop.control.Late;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.draft.DraftView;
@@ -76,10 +77,13 @@ public final class BuildStage extends DesignStage {
         recipe = new BuildColumn(studio, desk, c -> cell.cutting(c.equals(CUTTING)));
         draft = new DraftView(studio);
         board = new BoardView(studio);
-        VBox left = new VBox(head(desk, tile), take, brushes, cell, draft, board);
+        VBox left = new VBox(head(desk, tile), new Late(take), new Late(brushes), cell);
         VBox.setVgrow(cell, Priority.ALWAYS);
-        VBox.setVgrow(draft, Priority.ALWAYS);
-        VBox.setVgrow(board, Priority.ALWAYS);
+        for (Node instead : List.of(draft, board)) {
+            Late late = new Late(instead);
+            VBox.setVgrow(late, Priority.ALWAYS);
+            left.getChildren().add(late);
+        }
         left.getStyleClass().add("surround");
         SplitPane panes = new SplitPane(left, worn);
         panes.setDividerPositions(CELL_SHARE);

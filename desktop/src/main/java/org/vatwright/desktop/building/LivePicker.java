@@ -30,7 +30,9 @@ final class LivePicker<T> extends VBox {
     private final Map<T, ClothImage> pictures = new HashMap<>();
     private final Segments<T> choices;
     private final GridPane grid = new GridPane();
-    private final Button chosen = Ui.link("", () -> Ui.show(grid, !grid.isVisible()));
+    private final Button chosen = Ui.link("", () -> open(!grid.isVisible()));
+    /** Draws the pictures as they should be now; while they are hidden nothing is made ready for them. */
+    private Runnable draw = () -> {};
 
     /**
      * @param title before the word for the chosen one; empty when {@link #word} stands elsewhere
@@ -64,7 +66,11 @@ final class LivePicker<T> extends VBox {
     }
 
     void open(boolean shown) {
+        boolean before = grid.isVisible();
         Ui.show(grid, shown);
+        if (shown && !before) {
+            draw.run();
+        }
     }
 
     /** @param with the design with each choice @param pxPerMm of the pictures */
@@ -76,10 +82,13 @@ final class LivePicker<T> extends VBox {
     void show(T now, Function<T, Design> with, Colourway colourway, double pxPerMm, double left, double top) {
         choices.show(now);
         chosen.setText(words.apply(now));
-        pictures.forEach((choice, picture) -> {
+        draw = () -> pictures.forEach((choice, picture) -> {
             Scenes.Field field = new Scenes.Field(with.apply(choice), colourway, left, top, (int) shape.wide(),
                     (int) shape.high(), pxPerMm);
             picture.draw(field, field.subject(studio.tiles()), shape.wide(), shape.high());
         });
+        if (grid.isVisible()) {
+            draw.run();
+        }
     }
 }

@@ -18,6 +18,7 @@ import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.TakenFrom;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.desktop.control.ColourEditor;
+import org.vatwright.desktop.control.Late;
 import org.vatwright.desktop.control.Swatch;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Aside;
@@ -106,7 +107,8 @@ final class PaletteStrip extends VBox {
         // A menu without an entry does not open.
         more.getItems().add(new MenuItem(""));
         more.setOnShowing(e -> studio.design().ifPresent(this::others));
-        getChildren().addAll(Ui.row(name, colourway), swatches, slotRow, editor, fill, gradient);
+        getChildren().addAll(Ui.row(name, colourway), swatches, slotRow, new Late(editor), new Late(fill),
+                new Late(gradient));
     }
 
     void show(Design design, Colourway shown) {

@@ -9,6 +9,7 @@ import org.vatwright.core.repeat.Arrangement;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.desktop.control.ArrangementPicker;
+import org.vatwright.desktop.control.Late;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Styles;
@@ -70,7 +71,7 @@ final class RepeatLine extends VBox {
         open.getChildren().addAll(Ui.pair(width, height), arrangement, tile, new RepeatTurn(studio));
         HBox head = new HBox(line, recurs);
         head.setAlignment(Pos.CENTER_LEFT);
-        getChildren().addAll(head, open);
+        getChildren().addAll(head, new Late(open));
     }
 
     /** @return what can be done in it. @param unfold opens it */

@@ -14,6 +14,7 @@ import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.cloth.ScaleBar;
 import org.vatwright.desktop.cloth.TrueSize;
 import org.vatwright.desktop.control.Choice;
+import org.vatwright.desktop.control.Scroll;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.LiveCloth;
@@ -50,7 +51,7 @@ final class WornPane extends Pane {
     private final List<Thumb> all = new ArrayList<>();
     private final ScaleBar bar = new ScaleBar();
     private final Label scale = Ui.label("", "on-cloth");
-    private final ScrollPane strip = new ScrollPane(thumbs);
+    private final ScrollPane strip = new Scroll(thumbs);
     private final TakeBar take;
     private final Rectangle taken = new Rectangle();
     private double takeX;

@@ -1,12 +1,19 @@
 package org.vatwright.desktop.cloth;
 
-import org.vatwright.core.measure.Numbers;
-import org.vatwright.desktop.control.Ui;
+import java.util.ArrayList;
+import java.util.List;
 
-import javafx.scene.control.Label;
+import org.vatwright.core.measure.Numbers;
+
+import javafx.geometry.VPos;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Line;
+import javafx.scene.shape.LineTo;
+import javafx.scene.shape.MoveTo;
+import javafx.scene.shape.Path;
+import javafx.scene.shape.PathElement;
 import javafx.scene.shape.Rectangle;
+import javafx.scene.text.Text;
 
 /** A ruler in mm along the top or the left of a view; dragging out of it makes a guide. */
 public final class Ruler extends Pane {
@@ -17,6 +24,9 @@ public final class Ruler extends Pane {
 
     private final boolean level;
     private final Pane marks = new Pane();
+    /** One path for all: a line each was slow to be styled, and they are laid anew with every step of a zoom. */
+    private final Path ticks = new Path();
+    private final List<Text> numbers = new ArrayList<>();
     private final Line pointer = new Line();
     private Object shown;
 
@@ -30,6 +40,8 @@ public final class Ruler extends Pane {
         clip.heightProperty().bind(heightProperty());
         setClip(clip);
         marks.setMouseTransparent(true);
+        ticks.getStyleClass().add("ruler-tick");
+        marks.getChildren().add(ticks);
         pointer.getStyleClass().add("ruler-pointer");
         getChildren().addAll(marks, pointer);
     }
@@ -42,18 +54,36 @@ public final class Ruler extends Pane {
             return;
         }
         shown = state;
-        marks.getChildren().clear();
         double step = step(pxPerMm);
+        List<PathElement> lines = new ArrayList<>();
+        int count = 0;
         for (double mm = Math.floor(-start / pxPerMm / step) * step; start + mm * pxPerMm < length; mm += step) {
             double at = start + mm * pxPerMm;
-            tick(at, 7);
+            tick(at, 7, lines);
             for (int part = 1; part < 5; part++) {
-                tick(at + part * step * pxPerMm / 5, 3);
+                tick(at + part * step * pxPerMm / 5, 3, lines);
             }
-            Label number = Ui.label(Numbers.plain(mm, 2), "ruler-number");
+            Text number = number(count++);
+            number.setText(Numbers.plain(mm, 2));
             number.relocate(level ? at + 2 : 1, level ? 0 : at + 1);
+        }
+        ticks.getElements().setAll(lines);
+        for (int i = 0; i < numbers.size(); i++) {
+            numbers.get(i).setVisible(i < count);
+        }
+    }
+
+    /** @return one of those there are, or another one */
+    private Text number(int index) {
+        if (index == numbers.size()) {
+            Text number = new Text();
+            number.setTextOrigin(VPos.TOP);
+            number.getStyleClass().add("ruler-number");
+            number.setManaged(false);
+            numbers.add(number);
             marks.getChildren().add(number);
         }
+        return numbers.get(index);
     }
 
     private static double step(double pxPerMm) {
@@ -67,10 +97,9 @@ public final class Ruler extends Pane {
         return 1e6;
     }
 
-    private void tick(double at, double length) {
-        Line line = level ? new Line(at, BREADTH - length, at, BREADTH) : new Line(BREADTH - length, at, BREADTH, at);
-        line.getStyleClass().add("ruler-tick");
-        marks.getChildren().add(line);
+    private void tick(double at, double length, List<PathElement> lines) {
+        lines.add(level ? new MoveTo(at, BREADTH - length) : new MoveTo(BREADTH - length, at));
+        lines.add(level ? new LineTo(at, BREADTH) : new LineTo(BREADTH, at));
     }
 
     /** Marks the pointer's place. */

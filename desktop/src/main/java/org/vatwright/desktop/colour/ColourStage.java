@@ -12,6 +12,7 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.control.Choice;
 import org.vatwright.desktop.control.ColourEditor;
+import org.vatwright.desktop.control.Scroll;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.frame.DesignStage;
 import org.vatwright.desktop.frame.Desk;
@@ -48,7 +49,7 @@ public final class ColourStage extends DesignStage {
         super(studio);
         Button add = Ui.link("Add a colourway", this::add);
         add.setId("add-colourway");
-        ScrollPane scroll = new ScrollPane(table);
+        ScrollPane scroll = new Scroll(table);
         scroll.getStyleClass().add("bare-scroll");
         scroll.setFitToWidth(true);
         VBox.setVgrow(scroll, Priority.ALWAYS);

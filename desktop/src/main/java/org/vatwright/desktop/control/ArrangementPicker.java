@@ -13,7 +13,12 @@ import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
+import javafx.scene.shape.ClosePath;
+import javafx.scene.shape.HLineTo;
+import javafx.scene.shape.MoveTo;
+import javafx.scene.shape.Path;
 import javafx.scene.shape.Rectangle;
+import javafx.scene.shape.VLineTo;
 
 /** Chooses how cells recur, from drawings of what each does; the share can be typed. */
 public final class ArrangementPicker extends VBox {
@@ -81,13 +86,22 @@ public final class ArrangementPicker extends VBox {
         double w = 10 * scale;
         double h = 9 * scale;
         double gap = scale;
+        // One path for all but the chosen one: many small nodes are slow to be styled.
+        Path others = new Path();
+        others.getStyleClass().add("cell-drawn");
+        pane.getChildren().add(others);
         for (int column = -1; column < 4; column++) {
             for (int row = -1; row < 4; row++) {
-                double x = (column + a.shift(Math.floorMod(row, a.rows()))) * w;
-                double y = (row + a.drop(Math.floorMod(column, a.columns()))) * h - gap;
-                Rectangle cell = new Rectangle(x + gap, y + gap, w - 2 * gap, h - 2 * gap);
-                cell.getStyleClass().add(column == 1 && row == 1 ? "cell-drawn-chosen" : "cell-drawn");
-                pane.getChildren().add(cell);
+                double x = (column + a.shift(Math.floorMod(row, a.rows()))) * w + gap;
+                double y = (row + a.drop(Math.floorMod(column, a.columns()))) * h;
+                if (column == 1 && row == 1) {
+                    Rectangle cell = new Rectangle(x, y, w - 2 * gap, h - 2 * gap);
+                    cell.getStyleClass().add("cell-drawn-chosen");
+                    pane.getChildren().add(cell);
+                } else {
+                    others.getElements().addAll(new MoveTo(x, y), new HLineTo(x + w - 2 * gap),
+                            new VLineTo(y + h - 2 * gap), new HLineTo(x), new ClosePath());
+                }
             }
         }
         return pane;

@@ -33,8 +33,10 @@ public final class NumberRow extends VBox {
     private final DoubleConsumer commit;
     private final Label name;
     private final TextField field = new TextField();
-    private final Label trail = Ui.label("", "quiet");
-    private final Label error = Ui.prose("", "field-error");
+    private final HBox row;
+    /** What few rows ever show is made when it is wanted: there are many rows, and each node has to be styled. */
+    private Label trail;
+    private Label error;
     private double value;
     private double dragFrom;
     private double dragX;
@@ -50,13 +52,11 @@ public final class NumberRow extends VBox {
         field.setAccessibleText(what);
         field.setAccessibleHelp(word);
         field.getStyleClass().add("number");
-        HBox row = Ui.row(field, trail);
+        row = Ui.row(field);
         if (!word.isEmpty()) {
             row.getChildren().addFirst(name);
         }
-        getChildren().addAll(row, error);
-        Ui.show(error, false);
-        Ui.show(trail, false);
+        getChildren().add(row);
         field.setOnAction(e -> take());
         field.focusedProperty().addListener((o, was, is) -> {
             if (is) {
@@ -102,9 +102,13 @@ public final class NumberRow extends VBox {
     }
 
     public void trail(String text) {
+        if (trail == null) {
+            trail = Ui.label("", "quiet");
+            trail.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
+            row.getChildren().add(trail);
+            field.setPrefWidth(84);
+        }
         trail.setText(text);
-        trail.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
-        field.setPrefWidth(84);
         Ui.show(trail, !text.isEmpty());
     }
 
@@ -114,8 +118,10 @@ public final class NumberRow extends VBox {
 
     private void write() {
         field.setText(words(value));
-        Ui.show(error, false);
-        field.pseudoClassStateChanged(Styles.WRONG, false);
+        if (error != null) {
+            Ui.show(error, false);
+            field.pseudoClassStateChanged(Styles.WRONG, false);
+        }
     }
 
     private String words(double number) {
@@ -144,6 +150,10 @@ public final class NumberRow extends VBox {
         } catch (Refusal e) {
             String old = words(value);
             write();
+            if (error == null) {
+                error = Ui.prose("", "field-error");
+                getChildren().add(error);
+            }
             error.setText("%s: %s. It stays %s.".formatted(what, e.getMessage(), old));
             Ui.show(error, true);
             field.pseudoClassStateChanged(Styles.WRONG, true);

@@ -118,7 +118,7 @@ public final class Ui {
     /** @return a list that takes no more than so much height, and is scrolled within it */
     public static ScrollPane capped(Node list, double most) {
         // By itself it would take room for a few lines even when there is one.
-        ScrollPane scroll = new ScrollPane(list) {
+        ScrollPane scroll = new Scroll(list) {
             @Override
             protected double computePrefHeight(double width) {
                 return list.prefHeight(width > 0 ? width : getWidth() > 0 ? getWidth() : -1);

@@ -24,6 +24,7 @@ import org.vatwright.core.dress.Cut;
 import org.vatwright.core.dress.Lay;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.desktop.cloth.ClothImage;
+import org.vatwright.desktop.control.Scroll;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
@@ -55,7 +56,7 @@ final class BlankSheet extends VBox {
         for (String name : Blanks.names()) {
             flow.getChildren().add(button(name, take));
         }
-        ScrollPane scroll = new ScrollPane(flow);
+        ScrollPane scroll = new Scroll(flow);
         scroll.setFitToWidth(true);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         Button closing = Ui.link("close", close);

@@ -22,6 +22,7 @@ import org.vatwright.desktop.cloth.TrueSize;
 import org.vatwright.desktop.control.ChapterLine;
 import org.vatwright.desktop.control.Choice;
 import org.vatwright.desktop.control.FirstSteps;
+import org.vatwright.desktop.control.Late;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.frame.Desk;
@@ -108,11 +109,9 @@ public final class DressStage extends StageView {
                 new FirstSteps.Step("first-flat", "A flat", "From an SVG drawing; every closed shape is a piece.",
                         new FontIcon("fth-scissors"), desk::readFlat)));
         blanks = new BlankSheet(studio, this::addBlank, () -> choose(false));
-        VBox.setVgrow(blanks, Priority.ALWAYS);
         VBox.setVgrow(pane, Priority.ALWAYS);
         middle().getStyleClass().add("surround");
-        middle().getChildren().addAll(articles, empty, blanks, pane);
-        VBox.setVgrow(empty, Priority.ALWAYS);
+        middle().getChildren().addAll(articles, late(empty), late(blanks), pane);
         pieceCard = Ui.column(6,
                 Ui.row(Ui.label("Pieces", "card-title"), Ui.spring(), Ui.link("choose all", this::all)),
                 pieces, several);
@@ -126,9 +125,16 @@ public final class DressStage extends StageView {
                 is.addEventFilter(KeyEvent.KEY_PRESSED, keys);
             }
         });
-        column().getChildren().addAll(card, pieceCard, chapters, cloths, lay, drape, seams, figures, finish, light,
-                callouts, piece,
-                drawing);
+        column().getChildren().addAll(card, pieceCard, chapters);
+        for (Node chapter : List.of(cloths, lay, drape, seams, figures, finish, light, callouts, piece, drawing)) {
+            column().getChildren().add(new Late(chapter));
+        }
+    }
+
+    private static Late late(Node inside) {
+        Late late = new Late(inside);
+        VBox.setVgrow(late, Priority.ALWAYS);
+        return late;
     }
 
     /** Wherever the focus is, Esc empties the hand. */

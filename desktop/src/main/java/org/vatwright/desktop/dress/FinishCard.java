@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.function.Consumer;
 
 import org.vatwright.core.dress.Article;
+import org.vatwright.desktop.control.Late;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
@@ -45,7 +46,7 @@ final class FinishCard extends VBox {
             part.button(each).setId("edge-" + each.name().toLowerCase(Locale.ROOT));
         }
         line = Ui.column(9, outline, stitches);
-        getChildren().addAll(part, line, trim);
+        getChildren().addAll(part, new Late(line), new Late(trim));
     }
 
     /** @return the name of what stands open, as the cloth asks for it */

@@ -12,15 +12,12 @@ import org.vatwright.core.finish.ShadePlane;
 import org.vatwright.core.finish.ShadeStroke;
 import org.vatwright.core.shape.Outline;
 import org.vatwright.desktop.cloth.ClothImage;
+import org.vatwright.desktop.cloth.Patches;
 import org.vatwright.desktop.studio.DressEdits;
 import org.vatwright.desktop.studio.DressHand.Tool;
 import org.vatwright.desktop.studio.ShadeHand;
 import org.vatwright.desktop.studio.Studio;
 
-import javafx.scene.image.ImageView;
-import javafx.scene.image.PixelFormat;
-import javafx.scene.image.PixelWriter;
-import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
@@ -43,8 +40,7 @@ final class ShadeGrips extends ArticleGrips {
     private final ClothImage cloth;
     private boolean shown;
     private boolean drawing;
-    private ImageView over;
-    private WritableImage image;
+    private Patches over;
     private ShadePlane plane;
     private ShadeStroke stroke;
     private ShadePlane.Area before;
@@ -112,9 +108,9 @@ final class ShadeGrips extends ArticleGrips {
             return true;
         }
         plane = new ShadePlane(stroke, view.pxPerMm(), area);
-        image = new WritableImage(area.right() - area.left(), area.bottom() - area.top());
-        over = new ImageView(image);
-        over.relocate(view.x() + area.left(), view.y() + area.top());
+        over = new Patches();
+        over.setLayoutX(view.x() + area.left());
+        over.setLayoutY(view.y() + area.top());
         over.setClip(clip(area));
         getChildren().add(over);
         points.clear();
@@ -176,17 +172,11 @@ final class ShadeGrips extends ArticleGrips {
         if (area.isEmpty()) {
             return;
         }
-        int wide = area.right() - area.left();
-        int[] row = new int[wide];
         double share = stroke.strength() * cut.article().dressings().whole().shading();
-        PixelWriter writer = image.getPixelWriter();
-        for (int y = area.top(); y < area.bottom(); y++) {
-            for (int x = area.left(); x < area.right(); x++) {
-                row[x - area.left()] = from == null ? 0 : ShadePlane.argb(from.at(x, y), share);
-            }
-            writer.setPixels(area.left() - plane.area().left(), y - plane.area().top(), wide, 1,
-                    PixelFormat.getIntArgbPreInstance(), row, 0, wide);
-        }
+        int left = plane.area().left();
+        int top = plane.area().top();
+        over.write(area.left() - left, area.top() - top, area.right() - left, area.bottom() - top,
+                (x, y) -> from == null ? 0 : ShadePlane.argb(from.at(left + x, top + y), share));
     }
 
     @Override
@@ -217,7 +207,7 @@ final class ShadeGrips extends ArticleGrips {
             putDown();
             return;
         }
-        ImageView drawn = over;
+        Patches drawn = over;
         cloth.whenShown(() -> {
             if (over == drawn) {
                 putDown();

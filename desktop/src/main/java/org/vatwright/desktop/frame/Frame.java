@@ -9,6 +9,7 @@ import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 import org.vatwright.core.measure.Id;
+import org.vatwright.desktop.control.Scroll;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Change;
 import org.vatwright.desktop.studio.Message;
@@ -59,7 +60,7 @@ public final class Frame extends BorderPane {
     private final ShelfStrip shelf;
     private final FootLine foot = new FootLine();
     private final StackPane middle = new StackPane();
-    private final ScrollPane column = new ScrollPane();
+    private final ScrollPane column = new Scroll();
     private final MessageBar messages = new MessageBar();
     private final CommandField commands;
     private final EventHandler<KeyEvent> down = this::keyDown;

@@ -9,6 +9,7 @@ import java.util.function.BiConsumer;
 
 import org.vatwright.core.pattern.Design;
 import org.vatwright.desktop.cloth.ClothImage;
+import org.vatwright.desktop.control.Scroll;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Aside;
 import org.vatwright.desktop.studio.Message;
@@ -48,7 +49,7 @@ public final class LeftBehindStrip extends VBox {
         this.takeUp = takeUp;
         setId("left-behind");
         getStyleClass().add("left-behind");
-        ScrollPane scroll = new ScrollPane(cards);
+        ScrollPane scroll = new Scroll(cards);
         scroll.getStyleClass().add("bare-scroll");
         scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setFitToHeight(true);

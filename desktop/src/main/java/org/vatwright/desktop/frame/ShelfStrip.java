@@ -11,6 +11,7 @@ import org.vatwright.core.project.Project;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.control.Choice;
 import org.vatwright.desktop.control.Gradual;
+import org.vatwright.desktop.control.Scroll;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Message;
@@ -63,7 +64,7 @@ final class ShelfStrip extends VBox {
         fresh.setId("new-design");
         fresh.getStyleClass().add("new-design");
         Ui.tip(fresh, "Add a design");
-        ScrollPane scroll = new ScrollPane(new VBox(8, list, fresh));
+        ScrollPane scroll = new Scroll(new VBox(8, list, fresh));
         scroll.getStyleClass().add("bare-scroll");
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setFitToWidth(true);

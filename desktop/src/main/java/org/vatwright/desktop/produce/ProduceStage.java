@@ -18,6 +18,7 @@ import org.vatwright.core.project.Task;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.control.FirstSteps;
+import org.vatwright.desktop.control.Scroll;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.frame.Desk;
 import org.vatwright.desktop.frame.StageView;
@@ -76,7 +77,7 @@ public final class ProduceStage extends StageView {
         var head = Ui.row(Ui.label("Add", "pane-title"), addTile, addField, addDressed, all, Ui.spring(), where,
                 choose);
         head.getStyleClass().add("pane-head");
-        ScrollPane scroll = new ScrollPane(docket);
+        ScrollPane scroll = new Scroll(docket);
         scroll.getStyleClass().add("bare-scroll");
         scroll.setFitToWidth(true);
         VBox.setVgrow(scroll, Priority.ALWAYS);

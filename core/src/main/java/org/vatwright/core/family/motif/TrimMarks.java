@@ -8,6 +8,8 @@ import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.motif.Motif;
 import org.vatwright.core.pattern.VectorMark;
@@ -25,6 +27,10 @@ final class TrimMarks {
     /** Corners of a mitre farther away than so many breadths cut nothing. */
     private static final double FAR = 3;
 
+    /** A design asks how many there are each time one of its layers changes. By the very trim, of which a few are worked on at once. */
+    private static final Cache<Placing.Trim, TrimMarks> LAST = Caffeine.newBuilder().weakKeys().maximumSize(8).build();
+
+    private final List<Motif> motifs;
     private final Placing.Trim trim;
     private final List<Motif> turns;
     private final Motif corner;
@@ -32,6 +38,7 @@ final class TrimMarks {
     private final TrimRun run;
 
     private TrimMarks(List<Motif> motifs, Placing.Trim trim) {
+        this.motifs = motifs;
         this.trim = trim;
         List<Motif> others = motifs.stream().filter(m -> !trim.corner().map(c -> c == m.id()).orElse(false)).toList();
         turns = others.isEmpty() ? motifs : others;
@@ -47,7 +54,12 @@ final class TrimMarks {
     }
 
     static TrimMarks of(List<Motif> motifs, Placing.Trim trim) {
-        return new TrimMarks(motifs, trim);
+        TrimMarks last = LAST.getIfPresent(trim);
+        if (last == null || last.motifs != motifs) {
+            last = new TrimMarks(motifs, trim);
+            LAST.put(trim, last);
+        }
+        return last;
     }
 
     private static Rectangle2D sized(Rectangle2D box) {
