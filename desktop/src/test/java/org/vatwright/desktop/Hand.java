@@ -4,7 +4,6 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 
@@ -32,7 +31,6 @@ import javafx.stage.Stage;
 final class Hand implements AutoCloseable {
 
     static final long PATIENCE_MILLIS = 30_000;
-    private static boolean toolkit;
 
     final Offline outside = new Offline();
     private final Robot robot;
@@ -41,7 +39,7 @@ final class Hand implements AutoCloseable {
     private final Eye eye;
 
     private Hand(Path settings) throws Exception {
-        startToolkit();
+        OnToolkit.start();
         Object[] made = onFx(() -> {
             Window w = new Window(outside, new Settings(settings));
             Stage s = new Stage();
@@ -66,16 +64,6 @@ final class Hand implements AutoCloseable {
         Hand hand = new Hand(settings);
         hand.click("welcome-demo");
         return hand;
-    }
-
-    private static synchronized void startToolkit() throws InterruptedException {
-        if (!toolkit) {
-            CountDownLatch started = new CountDownLatch(1);
-            Platform.startup(started::countDown);
-            started.await();
-            Platform.setImplicitExit(false);
-            toolkit = true;
-        }
     }
 
     static <T> T onFx(Callable<T> work) throws Exception {

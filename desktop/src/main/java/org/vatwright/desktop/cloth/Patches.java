@@ -24,11 +24,14 @@ public final class Patches extends Group {
     }
 
     /**
-     * Writes pixels, premultiplied; the area's left and top may be negative.
+     * Writes pixels, premultiplied; the area's left and top may be negative, and it may be empty.
      *
      * @param right,bottom excluded
      */
     public void write(int left, int top, int right, int bottom, IntBinaryOperator argb) {
+        if (left >= right) {
+            return;
+        }
         for (int row = Math.floorDiv(top, SIDE); row * SIDE < bottom; row++) {
             for (int column = Math.floorDiv(left, SIDE); column * SIDE < right; column++) {
                 patch(column, row, Math.max(left, column * SIDE), Math.max(top, row * SIDE),

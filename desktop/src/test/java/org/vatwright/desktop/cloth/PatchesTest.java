@@ -2,15 +2,10 @@ package org.vatwright.desktop.cloth;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.concurrent.CountDownLatch;
-import java.util.concurrent.FutureTask;
-import java.util.concurrent.TimeUnit;
-
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
+import org.vatwright.desktop.OnToolkit;
 
-import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.image.ImageView;
@@ -19,25 +14,6 @@ import javafx.scene.image.ImageView;
 class PatchesTest {
 
     private static final int OPAQUE = 0xFF00_0000;
-
-    @BeforeAll
-    static void toolkit() throws Exception {
-        CountDownLatch started = new CountDownLatch(1);
-        try {
-            Platform.startup(started::countDown);
-        } catch (IllegalStateException e) {
-            // Another test started it.
-            started.countDown();
-        }
-        started.await();
-        Platform.setImplicitExit(false);
-    }
-
-    private static <T> T onFx(java.util.concurrent.Callable<T> what) throws Exception {
-        FutureTask<T> task = new FutureTask<>(what);
-        Platform.runLater(task);
-        return task.get(20, TimeUnit.SECONDS);
-    }
 
     private static int at(Patches patches, int x, int y) {
         for (Node node : patches.getChildren()) {
@@ -53,13 +29,13 @@ class PatchesTest {
 
     @Test
     void whatIsWrittenStandsAtItsPlaceAcrossPatchesAndLeftOfTheFirst() throws Exception {
-        Patches patches = onFx(Patches::new);
-        onFx(() -> {
+        Patches patches = OnToolkit.run(Patches::new);
+        OnToolkit.run(() -> {
             patches.write(-3, 250, 140, 262, (x, y) -> OPAQUE | (x + 3) << 8 | y - 250);
             patches.write(10, 255, 12, 257, (x, y) -> 0xFFAB_CDEF);
             return null;
         });
-        int[][] read = onFx(() -> {
+        int[][] read = OnToolkit.run(() -> {
             int[][] all = new int[18][150];
             for (int y = 0; y < all.length; y++) {
                 for (int x = 0; x < all[y].length; x++) {
@@ -80,8 +56,8 @@ class PatchesTest {
 
     @Test
     void onlyWhatIsWrittenOnHasAnImage() throws Exception {
-        Patches patches = onFx(Patches::new);
-        assertThat(onFx(() -> {
+        Patches patches = OnToolkit.run(Patches::new);
+        assertThat(OnToolkit.run(() -> {
             patches.write(5000, 7000, 5010, 7010, (x, y) -> OPAQUE);
             int once = patches.getChildren().size();
             patches.write(5002, 7002, 5004, 7004, (x, y) -> OPAQUE);

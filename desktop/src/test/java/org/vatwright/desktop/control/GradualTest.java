@@ -4,40 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.CountDownLatch;
-import java.util.concurrent.FutureTask;
-import java.util.concurrent.TimeUnit;
 
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
+import org.vatwright.desktop.OnToolkit;
 
-import javafx.application.Platform;
 import javafx.scene.control.Label;
 
 @Timeout(30)
 class GradualTest {
 
     private final List<String> done = new ArrayList<>();
-
-    @BeforeAll
-    static void toolkit() throws Exception {
-        CountDownLatch started = new CountDownLatch(1);
-        try {
-            Platform.startup(started::countDown);
-        } catch (IllegalStateException e) {
-            // Another test started it.
-            started.countDown();
-        }
-        started.await();
-        Platform.setImplicitExit(false);
-    }
-
-    private static <T> T onFx(java.util.concurrent.Callable<T> what) throws Exception {
-        FutureTask<T> task = new FutureTask<>(what);
-        Platform.runLater(task);
-        return task.get(20, TimeUnit.SECONDS);
-    }
 
     private Runnable step(String name) {
         return () -> done.add(name);
@@ -57,14 +34,14 @@ class GradualTest {
         List<String> now = List.of();
         for (int i = 0; i < 200 && now.size() < count; i++) {
             Thread.sleep(10);
-            now = onFx(() -> List.copyOf(done));
+            now = OnToolkit.run(() -> List.copyOf(done));
         }
         return now;
     }
 
     @Test
     void slowStepsLetTheWindowAnswerInBetween() throws Exception {
-        List<String> atOnce = onFx(() -> {
+        List<String> atOnce = OnToolkit.run(() -> {
             new Gradual().start(List.of(slow("a"), slow("b"), slow("c")));
             return List.copyOf(done);
         });
@@ -74,7 +51,7 @@ class GradualTest {
 
     @Test
     void whatIsAskedForAnewTakesThePlaceOfWhatWasStillToCome() throws Exception {
-        onFx(() -> {
+        OnToolkit.run(() -> {
             Gradual gradual = new Gradual();
             gradual.start(List.of(slow("a"), step("never")));
             gradual.start(List.of(step("b")));
@@ -86,7 +63,7 @@ class GradualTest {
 
     @Test
     void whatIsNotLookedAtFirstWaitsForTheNextPicture() throws Exception {
-        List<String> atOnce = onFx(() -> {
+        List<String> atOnce = OnToolkit.run(() -> {
             new Gradual().later(List.of(step("a"), step("b")));
             return List.copyOf(done);
         });
@@ -96,7 +73,7 @@ class GradualTest {
 
     @Test
     void aFoldHoldsNothingUntilItIsOpenedAndKeepsItThen() throws Exception {
-        onFx(() -> {
+        OnToolkit.run(() -> {
             Label inside = new Label("Every number");
             Fold fold = new Fold("More", inside);
             assertThat(fold.getContent()).isNull();

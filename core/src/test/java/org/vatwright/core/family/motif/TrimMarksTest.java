@@ -90,6 +90,18 @@ class TrimMarksTest {
     }
 
     @Test
+    void theSameTrimOfOtherMotifsHasOtherRepeats() {
+        // 12 mm broad: boxes of 10 x 10 are 12 long, boxes of 20 x 10 are 24.
+        Motifs narrow = trim("M 0 50 L 96 50", form(12), Optional.empty(), box(1, 10, 10));
+        Motifs wide = new Motifs(List.of(box(1, 20, 10)), List.of(), narrow.placing(), WallpaperGroup.P1);
+        for (int again = 0; again < 2; again++) {
+            assertThat(narrow.trimRun().orElseThrow().seen()).hasSize(8);
+            assertThat(wide.trimRun().orElseThrow().seen()).hasSize(4);
+        }
+        assertThat(shapes(wide)).hasSize(4);
+    }
+
+    @Test
     void onAStraightLineWholeRepeatsStandSideBySide() {
         // 120 mm take thirteen repeats of 9 mm, each drawn out to 120 / 13.
         List<Shape> shapes = shapes(trim("M 0 50 L 120 50", form(6), Optional.empty(), box(1, 18, 12)));
