@@ -29,7 +29,7 @@ public final class Patches extends Group {
      * @param right,bottom excluded
      */
     public void write(int left, int top, int right, int bottom, IntBinaryOperator argb) {
-        if (left >= right) {
+        if (left >= right || top >= bottom) {
             return;
         }
         for (int row = Math.floorDiv(top, SIDE); row * SIDE < bottom; row++) {

@@ -62,6 +62,7 @@ class PatchesTest {
             int once = patches.getChildren().size();
             patches.write(5002, 7002, 5004, 7004, (x, y) -> OPAQUE);
             patches.write(9, 9, 9, 20, (x, y) -> OPAQUE);
+            patches.write(9, 9, 20, 9, (x, y) -> OPAQUE);
             return new int[]{once, patches.getChildren().size()};
         })).containsExactly(1, 1);
     }
