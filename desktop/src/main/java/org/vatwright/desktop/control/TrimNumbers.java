@@ -49,7 +49,7 @@ public final class TrimNumbers extends VBox {
      * @param noun the first part of the ids, and what the undo calls it: "trim", "run"
      * @param turnedBy what says which motif turns the corners, beside them; may be none
      * @param repeat number of the repeat that was clicked, -1 for none
-     * @param last beside what lays the chances anew
+     * @param last beside what is told
      */
     public TrimNumbers(Studio studio, String noun, List<? extends Node> turnedBy, Edit edit, IntSupplier repeat,
             Node... last) {
@@ -91,10 +91,10 @@ public final class TrimNumbers extends VBox {
         single = Ui.column(5, Ui.pair(slide, size), out);
         var corners = Ui.labelled("Corners", corner);
         corners.getChildren().addAll(turnedBy);
-        var ends = Ui.row(whole, bent, Ui.spring(), chance);
-        ends.getChildren().addAll(last);
-        getChildren().addAll(Ui.pair(breadth, inset), corners, Ui.pair(gap, gaps), Ui.pair(sizes, rows), shift, ends,
-                told, hint, single);
+        var came = Ui.row(told, Ui.spring());
+        came.getChildren().addAll(last);
+        getChildren().addAll(Ui.pair(breadth, inset), corners, Ui.pair(gap, gaps), Ui.pair(sizes, rows), shift,
+                Ui.row(whole, bent, Ui.spring(), chance), came, hint, single);
     }
 
     private NumberRow length(String word, String what, BiFunction<TrimForm, Double, TrimForm> with) {
