@@ -256,6 +256,11 @@ final class Hand implements AutoCloseable {
     }
 
     void dragBetween(Point2D from, Point2D to) throws Exception {
+        dragBetween(from, to, () -> null);
+    }
+
+    /** @param held what is done before the hand lets go */
+    void dragBetween(Point2D from, Point2D to, Callable<?> held) throws Exception {
         does(() -> robot.mouseMove(from));
         rest();
         does(() -> robot.mousePress(MouseButton.PRIMARY));
@@ -265,6 +270,7 @@ final class Hand implements AutoCloseable {
             does(() -> robot.mouseMove(at));
             Thread.sleep(12);
         }
+        held.call();
         does(() -> robot.mouseRelease(MouseButton.PRIMARY));
         rest();
     }

@@ -44,15 +44,20 @@ final class StrokeOnTile {
     private final int every;
 
     StrokeOnTile(BrushStroke stroke, PaintRequest asked) {
+        this(stroke, asked.grid(), copies(stroke, asked.repeat()), asked.inks());
+    }
+
+    /** @param copies what becomes of the stroke as it was drawn wherever it lies, in mm of the grid */
+    StrokeOnTile(BrushStroke stroke, TileGrid grid, List<AffineTransform> copies, InkColours inks) {
         this.stroke = stroke;
+        this.grid = grid;
+        this.copies = copies;
         Brush brush = stroke.brush();
-        grid = asked.grid();
         px = (grid.mmPerPxX() + grid.mmPerPxY()) / 2;
         dabs = Dabs.of(stroke);
-        copies = copies(stroke, asked.repeat());
         cover = TipCover.of(brush, brush.sizeMm() / px);
         breaks = brush.tip().breaks() && brush.tooth() > 0 ? Breaks.of(brush, brush.sizeMm() / px) : null;
-        colours = colours(stroke, asked.inks());
+        colours = colours(stroke, inks);
         lots = lots();
         every = every(brush);
     }
@@ -123,7 +128,8 @@ final class StrokeOnTile {
         return Math.max(dabs.half(i), LEAST_PX * px);
     }
 
-    private double reach(int i) {
+    /** @return how far a dab reaches, in mm */
+    double reach(int i) {
         return shown(i) + px;
     }
 
@@ -164,13 +170,18 @@ final class StrokeOnTile {
             }
             int end = meeting.isEmpty() ? 0 : Math.min(to, (k + 1) * TOGETHER);
             for (int i = Math.max(from, k * TOGETHER); i < end; i++) {
-                if (i % every == 0 || i == dabs.count() - 1) {
+                if (shows(i)) {
                     for (AffineTransform copy : meeting) {
                         dab(i, copy, rows);
                     }
                 }
             }
         }
+    }
+
+    /** @return whether that dab is painted at this density */
+    boolean shows(int i) {
+        return i % every == 0 || i == dabs.count() - 1;
     }
 
     /** @return whether some of those dabs may reach the rows */
@@ -198,7 +209,8 @@ final class StrokeOnTile {
         return rows.to - 1 + (long) k * height >= first;
     }
 
-    private void dab(int i, AffineTransform copy, StrokeRows rows) {
+    /** Puts one dab in one copy on the rows. */
+    void dab(int i, AffineTransform copy, StrokeRows rows) {
         double half = dabs.half(i);
         double r = shown(i);
         if (half < px / 1000) {

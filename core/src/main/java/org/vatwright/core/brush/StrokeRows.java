@@ -111,20 +111,49 @@ final class StrokeRows {
      * @param colours one, or from the farthest shade to the other
      */
     void lay(int[] out, int at, BrushStroke stroke, int[] colours) {
-        float opacity = (float) stroke.brush().opacity() * 255;
-        float wet = (float) stroke.brush().wet();
         for (int row = 0; row < to - from; row++) {
             int last = row * width + right[row];
             for (int k = row * width + left[row]; k < last; k++) {
-                float a = built == null ? most[k] : Math.min(most[k], built[k]);
-                if (a > 0) {
-                    int share = (int) (opacity * (wet > 0 ? gathered(a, wet) : a) + HALF);
-                    int colour = colours.length == 1
-                            ? colours[0]
-                            : colours[(int) ((shade == null ? 1 : 1 + shade[k]) * (colours.length - 1) / 2 + HALF)];
-                    out[at + k] = laid(out[at + k], colour, share, stroke.erases());
-                }
+                out[at + k] = over(out[at + k], k, stroke, colours);
             }
+        }
+    }
+
+    /** @return what a pixel becomes when what there is of the stroke is laid on it */
+    int over(int under, int k, BrushStroke stroke, int[] colours) {
+        float a = built == null ? most[k] : Math.min(most[k], built[k]);
+        if (a <= 0) {
+            return under;
+        }
+        float wet = (float) stroke.brush().wet();
+        int share = (int) ((float) stroke.brush().opacity() * 255 * (wet > 0 ? gathered(a, wet) : a) + HALF);
+        int colour = colours.length == 1
+                ? colours[0]
+                : colours[(int) ((shade == null ? 1 : 1 + shade[k]) * (colours.length - 1) / 2 + HALF)];
+        return laid(under, colour, share, stroke.erases());
+    }
+
+    /** Becomes what another one is in some columns of some rows. @param last,bottom excluded */
+    void take(StrokeRows other, int first, int top, int last, int bottom) {
+        if (other.built != null && built == null) {
+            built = new float[most.length];
+        }
+        if (other.shade != null && shade == null) {
+            shade = new float[most.length];
+        }
+        for (int row = top; row < bottom; row++) {
+            int k = row * width + first;
+            System.arraycopy(other.most, k, most, k, last - first);
+            take(other.built, built, k, last - first);
+            take(other.shade, shade, k, last - first);
+        }
+    }
+
+    private static void take(float[] other, float[] own, int k, int count) {
+        if (other != null) {
+            System.arraycopy(other, k, own, k, count);
+        } else if (own != null) {
+            Arrays.fill(own, k, k + count, 0);
         }
     }
 

@@ -35,6 +35,8 @@ final class BrushHandles extends ClothHandles {
     private static final double LEAST_PRESSED = 0.3;
     private static final double SLUGGISH = 0.75;
     private static final double NANOS_PER_MILLI = 1e6;
+    /** What is seen under the hand is told to all the rest so seldom. */
+    private static final long TOLD_NANOS = 200_000_000;
 
     /** A stroke that is being painted. @param dx,dy from the place on the pane, in mm, to the cell in which it began */
     private record Stroke(Brushwork before, BrushStroke stroke, double dx, double dy) {}
@@ -45,6 +47,10 @@ final class BrushHandles extends ClothHandles {
     private final Line leash = new Line();
     private final Circle tip = new Circle(2.5);
     private Stroke under;
+    /** Null where the stroke is seen in the picture of the cell alone. */
+    private WetStroke wet;
+    private long toldNanos;
+    private boolean untold;
     private double tipX;
     private double tipY;
     private double pressed = 1;
@@ -131,7 +137,8 @@ final class BrushHandles extends ClothHandles {
         under = new Stroke(before, new BrushStroke(track, now.brush(), now.inkIn(design), now.otherIn(design),
                 now.doing() == Doing.ERASE, symmetry, before.strokes().size() + 1L), -cell.x(), -cell.y());
         studio.beginDrag(name());
-        lay();
+        wet = WetStroke.on(pane, studio.selection().layer(), under.stroke).orElse(null);
+        lay(true);
         e.consume();
     }
 
@@ -140,11 +147,21 @@ final class BrushHandles extends ClothHandles {
         return (now.doing() == Doing.ERASE ? "erase with " : "paint with ") + now.brush().name();
     }
 
-    private void lay() {
+    /** @param told whether all must know now how far it has come */
+    private void lay(boolean told) {
+        boolean seen = wet != null && wet.go(under.stroke);
+        untold = seen && !told && System.nanoTime() - toldNanos < TOLD_NANOS;
+        if (untold) {
+            return;
+        }
+        toldNanos = System.nanoTime();
         Brushwork with = under.before.and(under.stroke);
         if (!studio.editStructure(name(), Brushwork.class, w -> with)) {
             under = null;
             studio.endDrag();
+            if (wet != null) {
+                wet.wipe();
+            }
         }
     }
 
@@ -170,7 +187,7 @@ final class BrushHandles extends ClothHandles {
         ring(e.getX(), e.getY());
         if (next != track) {
             under = new Stroke(under.before, under.stroke.withTrack(next), under.dx, under.dy);
-            lay();
+            lay(false);
         }
     }
 
@@ -210,9 +227,15 @@ final class BrushHandles extends ClothHandles {
 
     @Override
     void release(MouseEvent e) {
+        if (under != null && untold) {
+            lay(true);
+        }
         if (under != null) {
             under = null;
             studio.endDrag();
+            if (wet != null) {
+                wet.dry();
+            }
         }
     }
 

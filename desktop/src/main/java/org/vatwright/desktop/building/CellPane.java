@@ -2,6 +2,7 @@ package org.vatwright.desktop.building;
 
 import java.util.List;
 
+import org.vatwright.core.brush.StrokeOnPane;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.loom.FabricFit;
@@ -19,6 +20,8 @@ import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.scene.Group;
+import javafx.scene.Node;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
@@ -63,6 +66,10 @@ final class CellPane extends ClothPane {
     private final TurnGrip turn;
     private final GapGrip gap;
     private final BreadthGrip breadth;
+    /** Strokes that are painted or just have been, which the picture of the cell does not show yet. */
+    private final Group wet = new Group();
+    private Design held;
+    private Viewport heldView;
     private boolean rolled;
     private boolean leftShown;
     private Design design;
@@ -105,7 +112,9 @@ final class CellPane extends ClothPane {
         over.setMouseTransparent(true);
         underlay = new UnderlayView(studio);
         cutOut = new CutOnCloth(studio);
-        getChildren().addAll(cloth, underlay);
+        wet.setId("wet-strokes");
+        wet.setMouseTransparent(true);
+        getChildren().addAll(cloth, wet, underlay);
         getChildren().addAll(shades);
         getChildren().addAll(cutOut, crowding, over, guides, dots, dotSize, laid, motifs, line, light, turn, gap,
                 breadth, size,
@@ -113,7 +122,8 @@ final class CellPane extends ClothPane {
         getChildren().addAll(rules.nodes());
         getChildren().addAll(across, down, corner, number);
         Ui.placedByHand(shades);
-        Ui.placedByHand(underlay, cutOut, across, down, corner, guides, dots, dotSize, laid, motifs, line, light, turn,
+        Ui.placedByHand(wet, underlay, cutOut, across, down, corner, guides, dots, dotSize, laid, motifs, line, light,
+                turn,
                 gap, breadth,
                 strokes, mirror, brush, takeArea, crowding, courseTo, courseFrom);
         addEventHandler(MouseEvent.MOUSE_PRESSED, e -> number.hide());
@@ -136,6 +146,9 @@ final class CellPane extends ClothPane {
                 || design.repeat().heightMm() != shown.repeat().heightMm() && !studio.dragging()
                 || rules.leftWanted() != leftShown;
         leftShown = rules.leftWanted();
+        if (design == null || !design.id().equals(shown.id()) || !itsColourway.equals(colourway)) {
+            wipe();
+        }
         design = shown;
         colourway = itsColourway;
         if (other) {
@@ -164,6 +177,46 @@ final class CellPane extends ClothPane {
 
     boolean rolled() {
         return rolled;
+    }
+
+    Design design() {
+        return design;
+    }
+
+    Colourway colourway() {
+        return colourway;
+    }
+
+    /** @return what of the design is in view */
+    StrokeOnPane.Part part() {
+        Viewport v = viewport();
+        return new StrokeOnPane.Part(originX() + v.mmX(0), originY() + v.mmY(0), v.pxPerMm(),
+                (int) Math.ceil(getWidth()), (int) Math.ceil(getHeight()));
+    }
+
+    /** Shows the cloth as it is now until {@link #letGo}, whatever becomes of the design. @param over what lies on it meanwhile */
+    void hold(Node over) {
+        held = design;
+        heldView = viewport();
+        wet.getChildren().add(over);
+    }
+
+    /** Shows the design again; what lies on it goes when its picture is there. */
+    void letGo() {
+        if (held == null || held == design) {
+            wipe();
+            return;
+        }
+        held = null;
+        List<Node> there = List.copyOf(wet.getChildren());
+        cloth.whenShown(() -> wet.getChildren().removeAll(there));
+        update();
+    }
+
+    /** Shows the design again, and nothing on it. */
+    void wipe() {
+        held = null;
+        wet.getChildren().clear();
     }
 
     /** @return mm of the design at the box's upper left corner */
@@ -202,8 +255,11 @@ final class CellPane extends ClothPane {
         Viewport v = viewport();
         int w = (int) Math.ceil(getWidth());
         int h = (int) Math.ceil(getHeight());
-        Scenes.Field field = new Scenes.Field(design, colourway, originX() + v.mmX(0), originY() + v.mmY(0), w, h,
-                v.pxPerMm());
+        if (!v.equals(heldView)) {
+            wipe();
+        }
+        Scenes.Field field = new Scenes.Field(held == null ? design : held, colourway, originX() + v.mmX(0),
+                originY() + v.mmY(0), w, h, v.pxPerMm());
         cloth.draw(field, field.subject(studio.tiles(), memory), w, h);
         underlay.show(design, v, rolled);
         cutOut.show(design, v, rolled);
