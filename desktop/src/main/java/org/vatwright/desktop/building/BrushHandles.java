@@ -35,8 +35,9 @@ final class BrushHandles extends ClothHandles {
     private static final double LEAST_PRESSED = 0.3;
     private static final double SLUGGISH = 0.75;
     private static final double NANOS_PER_MILLI = 1e6;
-    /** What is seen under the hand is told to all the rest so seldom. */
+    /** What is seen under the hand is told to all the rest so seldom, and so that it takes a small share of the time. */
     private static final long TOLD_NANOS = 200_000_000;
+    private static final int TOLD_SHARE = 25;
 
     /** A stroke that is being painted. @param dx,dy from the place on the pane, in mm, to the cell in which it began */
     private record Stroke(Brushwork before, BrushStroke stroke, double dx, double dy) {}
@@ -49,7 +50,7 @@ final class BrushHandles extends ClothHandles {
     private Stroke under;
     /** Null where the stroke is seen in the picture of the cell alone. */
     private WetStroke wet;
-    private long toldNanos;
+    private long tellNextNanos;
     private boolean untold;
     private double tipX;
     private double tipY;
@@ -150,11 +151,11 @@ final class BrushHandles extends ClothHandles {
     /** @param told whether all must know now how far it has come */
     private void lay(boolean told) {
         boolean seen = wet != null && wet.go(under.stroke);
-        untold = seen && !told && System.nanoTime() - toldNanos < TOLD_NANOS;
+        untold = seen && !told && tellNextNanos - System.nanoTime() > 0;
         if (untold) {
             return;
         }
-        toldNanos = System.nanoTime();
+        long begun = System.nanoTime();
         Brushwork with = under.before.and(under.stroke);
         if (!studio.editStructure(name(), Brushwork.class, w -> with)) {
             under = null;
@@ -163,6 +164,8 @@ final class BrushHandles extends ClothHandles {
                 wet.wipe();
             }
         }
+        long now = System.nanoTime();
+        tellNextNanos = now + Math.max(TOLD_NANOS, TOLD_SHARE * (now - begun));
     }
 
     @Override
