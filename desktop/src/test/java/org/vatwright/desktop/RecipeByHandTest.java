@@ -3,6 +3,7 @@ package org.vatwright.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Optional;
 
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -15,6 +16,8 @@ import org.vatwright.core.raster.BlendMode;
 
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 
@@ -177,5 +180,30 @@ class RecipeByHandTest extends AtTheDemo {
         assertThat(swell.layers()).extracting(Layer::name).containsExactly("Waves", "Spray");
         assertThat(hand.text("message-text")).isEqualTo("1 layer copied into Swell with its inks.");
         assertThat(design().name()).as("the one in view stays").isEqualTo("Buoys");
+    }
+
+    private ImageView strip(String line) throws Exception {
+        Node node = hand.node(line);
+        return Hand.onFx(() -> (ImageView) node.lookup(".image-view"));
+    }
+
+    @Test
+    void theStripOfALayerNeverShowsThatOfAnotherDesign() throws Exception {
+        ImageView strip = strip("layer-1");
+        hand.until("the strip is there", () -> strip.getImage() != null);
+        Image floats = strip.getImage();
+        // At once: its own picture takes a moment.
+        assertThat(Hand.onFx(() -> {
+            hand.studio().select(s -> s.withDesign(hand.studio().project().design(new Id("skarholm")).orElseThrow()));
+            return Optional.ofNullable(strip.getImage());
+        })).isEmpty();
+        hand.until("its own is there", () -> strip.getImage() != null);
+        assertThat(strip.getImage()).isNotSameAs(floats);
+        // An edit of the same one leaves it there meanwhile.
+        Image sett = strip.getImage();
+        assertThat(Hand.onFx(() -> {
+            hand.studio().editDesign("ground", d -> d.withName("Other"));
+            return strip.getImage();
+        })).isSameAs(sett);
     }
 }

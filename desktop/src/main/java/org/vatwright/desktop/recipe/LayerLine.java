@@ -6,6 +6,7 @@ import java.util.Set;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.family.motif.Placing;
+import org.vatwright.core.measure.Id;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
@@ -41,6 +42,7 @@ final class LayerLine extends HBox {
     private final Button lock;
     private final NameInPlace name;
     private final Label share = Ui.label("", "quiet");
+    private Id of;
 
     LayerLine(Studio studio, int id) {
         super(7);
@@ -93,6 +95,11 @@ final class LayerLine extends HBox {
         Design alone = design.with().layers(List.of(plain)).ground(Ink.CLEAR).build();
         // A small cell from top to bottom, so that every mark is somewhere in it; of a large one enough to know its marks.
         double pxPerMm = STRIP_HEIGHT / Math.min(MOST_MM, design.repeat().heightMm());
+        if (!design.id().equals(of)) {
+            // Until its own picture is there it shows none: that of another design's layer would be taken for its own.
+            strip.clear();
+            of = design.id();
+        }
         double[] start = start(layer, STRIP_HEIGHT / pxPerMm);
         Scenes.Field field = new Scenes.Field(alone, colourway, start[0], start[1], (int) STRIP_WIDTH,
                 (int) STRIP_HEIGHT, pxPerMm);
