@@ -11,6 +11,9 @@ import javafx.scene.image.WritableImage;
 /** A picture of cloth that keeps itself true; a first, coarser picture is stretched to the same size. */
 public final class ClothImage extends ImageView {
 
+    /** Below this, in the window's pixels each way together, it is one of many to choose from. */
+    private static final double SMALL = 240;
+
     private final LiveCloth live;
     private Object shown;
     private Runnable next = () -> {};
@@ -39,7 +42,7 @@ public final class ClothImage extends ImageView {
             shown = value;
             setFitWidth(width);
             setFitHeight(height);
-            live.ask(subject);
+            live.ask(subject, width + height < SMALL);
         }
     }
 

@@ -1,8 +1,13 @@
 package org.vatwright.desktop.studio;
 
+import java.util.Comparator;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.PriorityBlockingQueue;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.locks.LockSupport;
 
 import org.vatwright.core.raster.Rows;
@@ -22,8 +27,10 @@ final class Artists {
     private static final long AT_WORK_NANOS = 250 * MILLI;
     private static final AtomicBoolean FIRST = new AtomicBoolean(true);
     private static final ExecutorService NEAR = Executors.newSingleThreadExecutor(task -> new Artist(task, false));
-    private static final ExecutorService FAR = Executors.newFixedThreadPool(2,
-            task -> new Artist(task, !FIRST.getAndSet(false)));
+    /** What is looked at comes before the small pictures one chooses from, whichever was asked for first. */
+    private static final ExecutorService FAR = new ThreadPoolExecutor(2, 2, 0, TimeUnit.MILLISECONDS,
+            new PriorityBlockingQueue<>(), task -> new Artist(task, !FIRST.getAndSet(false)));
+    private static final AtomicLong COUNT = new AtomicLong();
     private static volatile long nearUntil = System.nanoTime();
     private static volatile long atWorkUntil = System.nanoTime();
 
@@ -41,9 +48,29 @@ final class Artists {
         }
     }
 
+    /** Of one size in the order in which they were asked for. */
+    private record Task(boolean small, long number, Runnable work) implements Runnable, Comparable<Task> {
+
+        private static final Comparator<Task> ORDER = Comparator.comparing(Task::small).thenComparing(Task::number);
+
+        @Override
+        public void run() {
+            work.run();
+        }
+
+        @Override
+        public int compareTo(Task other) {
+            return ORDER.compare(this, other);
+        }
+    }
+
     /** @param near whether the hand is on it */
-    static void draw(boolean near, Runnable work) {
-        (near ? NEAR : FAR).execute(work);
+    static void draw(boolean near, boolean small, Runnable work) {
+        if (near) {
+            NEAR.execute(work);
+        } else {
+            FAR.execute(new Task(small, COUNT.getAndIncrement(), work));
+        }
     }
 
     /** Notes that what the hand is on is to be drawn. */

@@ -52,6 +52,11 @@ public final class LiveCloth {
     }
 
     public void ask(Subject subject) {
+        ask(subject, false);
+    }
+
+    /** @param small whether it is one of the small pictures, which come after the others */
+    public void ask(Subject subject, boolean small) {
         if (near) {
             Artists.asked();
         }
@@ -59,7 +64,7 @@ public final class LiveCloth {
             wanted = subject;
             if (!busy) {
                 busy = true;
-                Artists.draw(near, this::work);
+                Artists.draw(near, small, this::work);
             }
         }
     }

@@ -212,6 +212,44 @@ class LiveClothTest {
         }
     }
 
+    /** Both who draw are busy; small pictures were asked for before a large one. */
+    @Test
+    void whatIsLookedAtComesBeforeSmallPicturesThatWereAskedForEarlier() throws Exception {
+        CountDownLatch begun = new CountDownLatch(2);
+        CountDownLatch free = new CountDownLatch(1);
+        List<String> order = new CopyOnWriteArrayList<>();
+        CountDownLatch all = new CountDownLatch(5);
+        for (int i = 0; i < 2; i++) {
+            new LiveCloth(Runnable::run, p -> {}, () -> {}, false).ask((fineness, work) -> {
+                begun.countDown();
+                await(free);
+                return new Raster(1, 1);
+            });
+        }
+        assertThat(begun.await(10, TimeUnit.SECONDS)).isTrue();
+        for (String each : List.of("small 1", "small 2", "small 3", "small 4", "large")) {
+            new LiveCloth(Runnable::run, p -> {}, () -> {}, false).ask((fineness, work) -> {
+                order.add(each);
+                pause();
+                all.countDown();
+                return new Raster(1, 1);
+            }, each.startsWith("small"));
+        }
+        free.countDown();
+        assertThat(all.await(10, TimeUnit.SECONDS)).isTrue();
+        // Two draw at once: the first small one may be noted beside it, but no other.
+        assertThat(order.indexOf("large")).isLessThanOrEqualTo(1);
+        assertThat(order).filteredOn(each -> each.startsWith("small")).hasSize(4);
+    }
+
+    private static void await(CountDownLatch latch) {
+        try {
+            latch.await();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
     /** What the hand is on needs what another is making, and the hand goes on asking. */
     @Test
     void whoeverIsWaitedForGoesOnAllTheSame() throws Exception {
