@@ -83,6 +83,8 @@ class TakeByHandTest extends AtTheDemo {
         hand.twice(cell, inCell.getX(), inCell.getY());
         hand.click("take-new-design");
         hand.until("it is there", () -> design().name().equals("From Buoys"));
+        Node again = hand.node("take-new-design");
+        assertThat(Hand.onFx(again::isDisabled)).as("the area was drawn on the other design").isTrue();
         assertThat(picture().making()).isEmpty();
         Raster taken = picture().picture().raster();
         TileGrid grid = new TileGrid(taken.width(), taken.height(), buoys.repeat().tile().widthMm(),

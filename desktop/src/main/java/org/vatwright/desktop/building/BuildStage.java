@@ -188,6 +188,7 @@ public final class BuildStage extends DesignStage {
         }
         brushes.show(design, colourway);
         if (take.open()) {
+            take.show();
             Ui.show(brushes, false);
         }
         if (grid && worn.isShowing(design)) {

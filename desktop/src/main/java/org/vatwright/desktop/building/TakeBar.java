@@ -24,8 +24,8 @@ import org.vatwright.desktop.studio.Studio;
  */
 final class TakeBar extends VBox {
 
-    /** What was drawn. @param article none for the cloth of the design */
-    private record Drawn(Id article, Area area) {}
+    /** What was drawn. @param article none for the cloth of the design @param design which was in view */
+    private record Drawn(Id article, Id design, Area area) {}
 
     private final Studio studio;
     private final Desk desk;
@@ -50,9 +50,9 @@ final class TakeBar extends VBox {
             density = d;
             show();
         });
-        fresh = Ui.button("New design", () -> drawn.ifPresent(d -> desk.takings().fresh(from(d))));
+        fresh = Ui.button("New design", () -> here().ifPresent(d -> desk.takings().fresh(from(d))));
         fresh.setId("take-new-design");
-        layer = Ui.button("New layer", () -> drawn.ifPresent(d -> desk.takings().layer(from(d))));
+        layer = Ui.button("New layer", () -> here().ifPresent(d -> desk.takings().layer(from(d))));
         layer.setId("take-new-layer");
         getChildren().addAll(told, Ui.row(dpi, alone, Ui.spring(), fresh, layer));
         Ui.show(this, false);
@@ -75,16 +75,16 @@ final class TakeBar extends VBox {
     }
 
     Optional<Area> onCloth() {
-        return drawn.filter(d -> d.article.equals(Id.NONE)).map(Drawn::area);
+        return here().filter(d -> d.article.equals(Id.NONE)).map(Drawn::area);
     }
 
     Optional<Area> onWorn(Id article) {
-        return drawn.filter(d -> !article.equals(Id.NONE) && d.article.equals(article)).map(Drawn::area);
+        return here().filter(d -> !article.equals(Id.NONE) && d.article.equals(article)).map(Drawn::area);
     }
 
     /** @param article none for the cloth of the design */
     void draw(Id article, Area area) {
-        drawn = Optional.of(new Drawn(article, area));
+        drawn = Optional.of(new Drawn(article, studio.selection().design(), area));
         show();
         redraw.run();
     }
@@ -98,12 +98,17 @@ final class TakeBar extends VBox {
                 alone.isSelected() ? studio.layer().map(Layer::id).orElse(0) : 0, d.area, density);
     }
 
-    private void show() {
-        fresh.setDisable(drawn.isEmpty());
-        layer.setDisable(drawn.isEmpty());
-        alone.setVisible(drawn.isEmpty() || drawn.get().article.equals(Id.NONE));
+    /** On another design the area that was drawn on one is none. */
+    private Optional<Drawn> here() {
+        return drawn.filter(d -> !d.article.equals(Id.NONE) || d.design.equals(studio.selection().design()));
+    }
+
+    void show() {
+        fresh.setDisable(here().isEmpty());
+        layer.setDisable(here().isEmpty());
+        alone.setVisible(here().isEmpty() || here().get().article.equals(Id.NONE));
         dpi.show(density.dpi());
-        told.setText(drawn.map(d -> "%s x %s mm, %,d x %,d px: into".formatted(Numbers.plain(d.area.widthMm(), 1),
+        told.setText(here().map(d -> "%s x %s mm, %,d x %,d px: into".formatted(Numbers.plain(d.area.widthMm(), 1),
                 Numbers.plain(d.area.heightMm(), 1), density.wholePx(d.area.widthMm()),
                 density.wholePx(d.area.heightMm())))
                 .orElse("Draw an area on the cloth, or on what is worn; a double click takes the whole tile or article."));
