@@ -162,6 +162,7 @@ final class BrushHandles extends ClothHandles {
             studio.endDrag();
             if (wet != null) {
                 wet.wipe();
+                wet = null;
             }
         }
         long now = System.nanoTime();
@@ -238,6 +239,7 @@ final class BrushHandles extends ClothHandles {
             studio.endDrag();
             if (wet != null) {
                 wet.dry();
+                wet = null;
             }
         }
     }

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.function.Function;
+import java.util.function.UnaryOperator;
 
 import org.kordamp.ikonli.javafx.FontIcon;
 import org.vatwright.core.catalogue.Catalogue;
@@ -42,7 +42,10 @@ public final class FamilySheet extends VBox {
     private static final double PERIODS = 4;
 
     /** One thing that can be added. @param fresh a design with it alone; none when it comes from a file */
-    private record Entry(String id, String title, Optional<Function<Design, Design>> fresh, Runnable add) {}
+    private record Entry(String id, String title, Optional<UnaryOperator<Design>> fresh, Runnable add) {}
+
+    /** What a small picture shows. */
+    private record Sample(String family, Design design, Colourway colourway) {}
 
     private final Studio studio;
     private final List<Entry> entries = new ArrayList<>();
@@ -187,14 +190,19 @@ public final class FamilySheet extends VBox {
         List<Runnable> drawn = new ArrayList<>();
         for (int i = 0; i < entries.size(); i++) {
             ClothImage image = pictures.get(i);
-            entries.get(i).fresh().ifPresent(f -> drawn.add(() -> draw(image, f.apply(design), colourway)));
+            String family = entries.get(i).id();
+            entries.get(i).fresh()
+                    .ifPresent(f -> drawn.add(() -> draw(image, new Sample(family, design, colourway), f)));
         }
         drawing.start(drawn);
     }
 
-    private void draw(ClothImage image, Design alone, Colourway colourway) {
-        double pxPerMm = WIDE / seenMm(alone);
-        Scenes.Field field = new Scenes.Field(alone, colourway, 0, 0, (int) WIDE, (int) HIGH, pxPerMm);
-        image.draw(field, field.subject(studio.tiles()), WIDE, HIGH);
+    /** What it would be is worked out where it is drawn, not while the window waits. */
+    private void draw(ClothImage image, Sample sample, UnaryOperator<Design> fresh) {
+        image.draw(sample, (fineness, work) -> {
+            Design alone = fresh.apply(sample.design());
+            return new Scenes.Field(alone, sample.colourway(), 0, 0, (int) WIDE, (int) HIGH, WIDE / seenMm(alone))
+                    .subject(studio.tiles()).draw(fineness, work);
+        }, WIDE, HIGH);
     }
 }
