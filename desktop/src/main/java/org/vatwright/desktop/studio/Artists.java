@@ -26,7 +26,12 @@ final class Artists {
     /** A hand that asked so lately is still at work: then one of the others is enough. */
     private static final long AT_WORK_NANOS = 250 * MILLI;
     private static final AtomicBoolean FIRST = new AtomicBoolean(true);
-    private static final ExecutorService NEAR = Executors.newSingleThreadExecutor(task -> new Artist(task, false));
+    /** Before the others also where the system shares out the machine: a hand waits for it. */
+    private static final ExecutorService NEAR = Executors.newSingleThreadExecutor(task -> {
+        Artist artist = new Artist(task, false);
+        artist.setPriority(Rows.PRIORITY + 1);
+        return artist;
+    });
     /** What is looked at comes before the small pictures one chooses from, whichever was asked for first. */
     private static final ExecutorService FAR = new ThreadPoolExecutor(2, 2, 0, TimeUnit.MILLISECONDS,
             new PriorityBlockingQueue<>(), task -> new Artist(task, !FIRST.getAndSet(false)));
