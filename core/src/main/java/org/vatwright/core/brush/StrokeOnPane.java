@@ -20,6 +20,8 @@ public final class StrokeOnPane {
 
     /** Of one dab; more of them a hand would wait for. */
     private static final int MOST_COPIES = 600;
+    /** Of the pane and what lies around it: a broad brush seen from very near would take all memory. */
+    private static final double MOST_PX = 16e6;
 
     /** Part of the pane, in its pixels. @param right,bottom excluded */
     public record Area(int left, int top, int right, int bottom) {
@@ -67,17 +69,23 @@ public final class StrokeOnPane {
         tile = repeat.tile();
         cells = tile.cells();
         own = stroke.symmetry().copies(repeat);
-        margin = 4 + (int) Math.ceil(stroke.brush().sizeMm() * part.pxPerMm);
+        margin = margin(stroke, part);
         int w = part.width + 2 * margin;
         int h = part.height + 2 * margin;
         grid = new TileGrid(w, h, w / part.pxPerMm, h / part.pxPerMm);
     }
 
-    /** @return whether so few copies are in view that they can be painted while a hand waits */
+    private static int margin(BrushStroke stroke, Part part) {
+        return 4 + (int) Math.ceil(stroke.brush().sizeMm() * part.pxPerMm);
+    }
+
+    /** @return whether so few copies and so little around the pane are in view that they can be painted while a hand waits */
     public static boolean takes(BrushStroke stroke, Repeat repeat, Part part) {
         double inView = (part.width / part.pxPerMm / repeat.widthMm() + 1)
                 * (part.height / part.pxPerMm / repeat.heightMm() + 1);
-        return inView * stroke.symmetry().copies(repeat).size() <= MOST_COPIES;
+        double around = 2.0 * margin(stroke, part);
+        return inView * stroke.symmetry().copies(repeat).size() <= MOST_COPIES
+                && (part.width + around) * (part.height + around) <= MOST_PX;
     }
 
     /** @param stroke the same, gone on @return the parts of the pane that changed, which may lie over each other */

@@ -149,4 +149,14 @@ class StrokeOnPaneTest {
         assertThat(StrokeOnPane.takes(one, SQUARE, new StrokeOnPane.Part(0, 0, 0.4, 900, 600))).isFalse();
         assertThat(StrokeOnPane.takes(stroke(one.brush(), new Symmetry.Turns(32, 0, 0)), SQUARE, near)).isFalse();
     }
+
+    @Test
+    void aBroadBrushSeenFromVeryNearIsNotTaken() {
+        BrushStroke broad = stroke(ShippedBrushes.ALL.get(2), Symmetry.NONE);
+        assertThat(StrokeOnPane.takes(broad, SQUARE, new StrokeOnPane.Part(0, 0, 60, 900, 600))).isTrue();
+        assertThat(StrokeOnPane.takes(broad, SQUARE, new StrokeOnPane.Part(0, 0, 400, 900, 600))).isFalse();
+        // So large that whole numbers would run over.
+        assertThat(StrokeOnPane.takes(stroke(broad.brush().withSizeMm(Brush.MOST_MM), Symmetry.NONE), SQUARE,
+                new StrokeOnPane.Part(0, 0, 400, 900, 600))).isFalse();
+    }
 }
