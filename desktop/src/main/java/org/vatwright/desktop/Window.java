@@ -30,12 +30,15 @@ import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
+import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 
 /** Puts the window together: studio, desk, frame, stages, style. */
 public final class Window {
 
     private static final long LONGEST_STOP_MILLIS = 10_000;
+    /** {@code -vw-ground} of the styles: laid once, by the scene. */
+    private static final Color GROUND = Color.web("#f4efe6");
     private static final String[] FONTS = {"font/Cabin-Regular.otf", "font/Cabin-SemiBold.otf"};
 
     private final Studio studio = new Studio(Project.empty("New commission"), new ShippedTypefaces());
@@ -66,7 +69,7 @@ public final class Window {
                 System.getLogger(Window.class.getName()).log(System.Logger.Level.WARNING, font, e);
             }
         }
-        Scene scene = new Scene(root, width, height);
+        Scene scene = new Scene(root, width, height, GROUND);
         scene.getStylesheets().add(Window.class.getResource("vatwright.css").toExternalForm());
         return scene;
     }

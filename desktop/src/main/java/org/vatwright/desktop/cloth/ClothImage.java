@@ -1,10 +1,13 @@
 package org.vatwright.desktop.cloth;
 
+import java.nio.IntBuffer;
+
 import org.vatwright.core.raster.Raster;
 import org.vatwright.desktop.studio.LiveCloth;
 
 import javafx.application.Platform;
 import javafx.scene.image.ImageView;
+import javafx.scene.image.PixelBuffer;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 
@@ -13,9 +16,13 @@ public final class ClothImage extends ImageView {
 
     /** Below this, in the window's pixels each way together, it is one of many to choose from. */
     private static final double SMALL = 240;
+    /** So near to a whole number of pixels they are those of the screen. */
+    private static final double NEAR = 1e-6;
 
     private final LiveCloth live;
     private Object shown;
+    private PixelBuffer<IntBuffer> pixels;
+    private WritableImage image;
     private Runnable next = () -> {};
 
     public ClothImage() {
@@ -73,15 +80,30 @@ public final class ClothImage extends ImageView {
 
     private void take(LiveCloth.Picture picture) {
         Raster raster = picture.raster();
-        WritableImage image = getImage() instanceof WritableImage w && w.getWidth() == raster.width()
-                && w.getHeight() == raster.height() ? w : new WritableImage(raster.width(), raster.height());
-        image.getPixelWriter().setPixels(0, 0, raster.width(), raster.height(), PixelFormat.getIntArgbPreInstance(),
-                raster.argb(), 0, raster.width());
+        if (pixels == null || pixels.getWidth() != raster.width() || pixels.getHeight() != raster.height()) {
+            pixels = new PixelBuffer<>(raster.width(), raster.height(), IntBuffer.allocate(raster.argb().length),
+                    PixelFormat.getIntArgbPreInstance());
+            image = new WritableImage(pixels);
+        }
+        pixels.updateBuffer(buffer -> {
+            buffer.getBuffer().put(0, raster.argb());
+            return null;
+        });
         setImage(image);
+        // What lies pixel by pixel needs no mean of its neighbours, which takes longer than all else that is drawn.
+        setSmooth(!(fits(raster.width(), getFitWidth()) && fits(raster.height(), getFitHeight())));
         if (picture.trueOne()) {
             Runnable then = next;
             next = () -> {};
             then.run();
         }
+    }
+
+    /** @return whether so many pixels are those of the screen, over so many of the window's */
+    private boolean fits(int count, double extent) {
+        double scale = getScene() == null || getScene().getWindow() == null
+                ? 1
+                : getScene().getWindow().getRenderScaleX();
+        return Math.abs(extent * scale - count) < NEAR;
     }
 }

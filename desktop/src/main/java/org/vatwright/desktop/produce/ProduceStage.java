@@ -82,7 +82,6 @@ public final class ProduceStage extends StageView {
         scroll.setFitToWidth(true);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         docket.getStyleClass().add("docket");
-        middle().getStyleClass().add("plain-ground");
         middle().setSpacing(8);
         middle().getChildren().addAll(head, scroll);
         column().getChildren().addAll(Ui.label("Settings of the job", "column-title"), hint, form);
