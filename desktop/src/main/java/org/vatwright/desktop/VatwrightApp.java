@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 
+import org.vatwright.desktop.control.Beforehand;
 import org.vatwright.desktop.frame.Settings;
 
 import javafx.application.Application;
@@ -21,6 +22,7 @@ public final class VatwrightApp extends Application {
         Settings settings = Settings.standard();
         Window window = new Window(new SystemOutside(stage, getHostServices()), settings);
         Scene scene = window.scene(1280, 800);
+        Beforehand.allow(scene);
         stage.setScene(scene);
         stage.setTitle("Vatwright");
         stage.setMinWidth(1100);

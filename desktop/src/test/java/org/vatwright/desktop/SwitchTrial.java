@@ -11,6 +11,7 @@ import java.util.concurrent.CountDownLatch;
 
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Layer;
+import org.vatwright.desktop.control.Beforehand;
 import org.vatwright.desktop.frame.Settings;
 import org.vatwright.desktop.studio.Stage;
 import org.vatwright.desktop.studio.Studio;
@@ -41,6 +42,7 @@ public final class SwitchTrial {
         Shots.onFx(() -> {
             window[0] = new Window(new Offline(), new Settings(Files.createTempDirectory("vatwright-switch")));
             scene[0] = window[0].scene(1280, 800);
+            Beforehand.allow(scene[0]);
             javafx.stage.Stage stage = new javafx.stage.Stage();
             stage.setScene(scene[0]);
             stage.show();

@@ -1,7 +1,5 @@
 package org.vatwright.desktop.building;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.function.UnaryOperator;
 
 import org.vatwright.core.colour.Colourway;
@@ -51,26 +49,5 @@ abstract class Chapter extends VBox {
 
     final void hold(Node... nodes) {
         getChildren().addAll(nodes);
-    }
-
-    /** @return the steps in which it comes into view for the first time: styling all rows at once holds the window */
-    final List<Runnable> unfolding() {
-        List<Runnable> steps = new ArrayList<>();
-        unfolding(this, steps);
-        return steps;
-    }
-
-    private static void unfolding(VBox column, List<Runnable> steps) {
-        List<Node> rows = List.copyOf(column.getChildren());
-        column.getChildren().clear();
-        for (Node row : rows) {
-            steps.add(() -> {
-                column.getChildren().add(row);
-                row.applyCss();
-            });
-            if (row instanceof VBox inner) {
-                unfolding(inner, steps);
-            }
-        }
     }
 }

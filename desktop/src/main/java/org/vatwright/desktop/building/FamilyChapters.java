@@ -28,6 +28,9 @@ final class FamilyChapters {
     record Entry(String id, String title, Function<Studio, Chapter> make) {}
 
     static final String CUT_OUT = "cut-out";
+    // What layers of several families have is one and the same chapter.
+    private static final Entry SETT = new Entry("sett", "Sett", SettChapter::new);
+    private static final Entry GRAIN = new Entry("grain", "Grain", ClothGrain::new);
     private static final Entry SURFACE = new Entry("surface", "Surface", SurfaceChapter::new);
 
     private static final Map<String, List<Entry>> ALL = Map.ofEntries(
@@ -35,13 +38,13 @@ final class FamilyChapters {
                     new Entry("edges", "Edges", StripeEdges::new), new Entry("angle", "Angle", StripeAngle::new)),
             family(Checks.FAMILY, new Entry("check", "Check", CheckChapter::new),
                     new Entry("grain", "Grain", CheckGrain::new)),
-            family(Plaid.FAMILY, new Entry("sett", "Sett", SettChapter::new),
+            family(Plaid.FAMILY, SETT,
                     new Entry("cloth", "Cloth", s -> new ClothChapter(s, true)),
-                    new Entry("grain", "Grain", ClothGrain::new)),
+                    GRAIN),
             family(Weaving.FAMILY, new Entry("weave", "Weave", WeaveChapter::new),
-                    new Entry("draft", "Draft", DraftChapter::new), new Entry("sett", "Sett", SettChapter::new),
+                    new Entry("draft", "Draft", DraftChapter::new), SETT,
                     new Entry("cloth", "Cloth", s -> new ClothChapter(s, false)),
-                    new Entry("grain", "Grain", ClothGrain::new)),
+                    GRAIN),
             family(Dots.FAMILY, new Entry("dots", "Dots", DotsChapter::new),
                     new Entry("rows", "Rows", DotRows::new)),
             family(Blocks.FAMILY, new Entry("bond", "Bond", BondChapter::new),

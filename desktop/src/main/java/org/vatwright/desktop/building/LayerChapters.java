@@ -7,15 +7,18 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.repeat.Repeat;
+import org.vatwright.desktop.control.Beforehand;
 import org.vatwright.desktop.control.ChapterLine;
 import org.vatwright.desktop.control.Gradual;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.control.Unfolding;
 import org.vatwright.desktop.frame.Command;
 import org.vatwright.desktop.frame.Commands;
 import org.vatwright.desktop.studio.Aside;
@@ -33,8 +36,6 @@ final class LayerChapters extends VBox {
 
     private record Found(Asked asked, List<Finding> worst) {}
 
-    private record Key(String family, String chapter) {}
-
     private final Studio studio;
     private final Runnable opened;
     private final Consumer<String> read;
@@ -42,10 +43,11 @@ final class LayerChapters extends VBox {
     private final StackPane place = new StackPane();
     private final Label finding = Ui.prose("", "look");
     private final Aside<Found> check = new Aside<>(Platform::runLater, this::tell);
-    private final Map<Key, Chapter> made = new HashMap<>();
+    private final Map<FamilyChapters.Entry, Chapter> made = new HashMap<>();
     private final Map<String, String> last = new HashMap<>();
-    private final Set<Chapter> seen = new HashSet<>();
+    private final Set<FamilyChapters.Entry> seen = new HashSet<>();
     private final Gradual rows = new Gradual();
+    private final Beforehand beforehand = new Beforehand(this::ahead);
     private String now = "";
     private String family = "";
     private Asked asked;
@@ -62,7 +64,7 @@ final class LayerChapters extends VBox {
         this.read = seen;
         finding.setId("layer-finding");
         Ui.show(finding, false);
-        getChildren().addAll(line, place, finding);
+        getChildren().addAll(line, place, finding, beforehand);
     }
 
     private void open(String chapter) {
@@ -75,7 +77,7 @@ final class LayerChapters extends VBox {
     List<Command> commands(Design design, Colourway colourway) {
         return studio.layer().stream().flatMap(layer -> FamilyChapters.of(layer.structure().family()).stream()
                 .flatMap(entry -> {
-                    Chapter chapter = made(layer.structure().family(), entry);
+                    Chapter chapter = made(entry);
                     chapter.show(design, colourway, layer);
                     return Commands.of(chapter).stream().map(c -> c.in(entry.title(), () -> open(entry.id())));
                 })).toList();
@@ -85,8 +87,18 @@ final class LayerChapters extends VBox {
         return all.stream().filter(c -> c.id().equals(now)).findFirst().orElseThrow();
     }
 
-    private Chapter made(String of, FamilyChapters.Entry entry) {
-        return made.computeIfAbsent(new Key(of, entry.id()), k -> entry.make().apply(studio));
+    private Chapter made(FamilyChapters.Entry entry) {
+        return made.computeIfAbsent(entry, e -> e.make().apply(studio));
+    }
+
+    /** @return chapters of the layers at hand, each made when it is asked for; nothing when it was seen */
+    private List<Supplier<Optional<VBox>>> ahead() {
+        return studio.project().designs().stream().flatMap(d -> d.layers().stream())
+                .map(layer -> layer.structure().family()).distinct().map(FamilyChapters::of).flatMap(List::stream)
+                .filter(entry -> !seen.contains(entry)).distinct()
+                .<Supplier<Optional<VBox>>>map(
+                        entry -> () -> Optional.<VBox>of(made(entry)).filter(c -> seen.add(entry)))
+                .toList();
     }
 
     /** @param inPlace whether a chapter is seen; else something else stands in its place */
@@ -114,21 +126,21 @@ final class LayerChapters extends VBox {
         check.ask(question, work -> new Found(question, layer.structure().findings(design.repeat()).stream()
                 .filter(f -> f.severity() != Finding.Severity.FINE && !f.closesNearly()).toList()));
         shownInPlace = inPlace;
-        if (inPlace && !made.containsKey(new Key(family, now))) {
+        if (inPlace && !made.containsKey(entry(all))) {
             // Made after what waits meanwhile: a key, a click. All else stands there already.
             place.getChildren().clear();
-            String of = family;
             FamilyChapters.Entry entry = entry(all);
             Platform.runLater(() -> {
-                made(of, entry);
+                made(entry);
                 studio.design().ifPresent(d -> show(d, studio.colourway(d), shownInPlace));
             });
         } else if (inPlace) {
-            Chapter chapter = made(family, entry(all));
+            Chapter chapter = made(entry(all));
+            beforehand.finish();
             chapter.show(design, colourway, layer);
             if (place.getChildren().isEmpty() || place.getChildren().getFirst() != chapter) {
                 place.getChildren().setAll(chapter);
-                rows.start(seen.add(chapter) ? chapter.unfolding() : List.of());
+                rows.start(seen.add(entry(all)) ? Unfolding.of(chapter) : List.of());
             }
         }
     }

@@ -9,6 +9,7 @@ import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 import org.vatwright.core.measure.Id;
+import org.vatwright.desktop.control.Beforehand;
 import org.vatwright.desktop.control.Scroll;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Change;
@@ -30,6 +31,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
 
 /** The window: head, shelf, the present stage, its column, the foot. */
 public final class Frame extends BorderPane {
@@ -65,6 +67,7 @@ public final class Frame extends BorderPane {
     private final CommandField commands;
     private final EventHandler<KeyEvent> down = this::keyDown;
     private final EventHandler<KeyEvent> up = this::keyUp;
+    private final Beforehand beforehand = new Beforehand(this::ahead);
     private Stage shown;
     private boolean onlyCloth;
 
@@ -114,6 +117,18 @@ public final class Frame extends BorderPane {
         return stages.computeIfAbsent(stage, s -> makers.get(s).get());
     }
 
+    /** @return middle and column of the stages that were not looked at yet */
+    private List<Supplier<Optional<VBox>>> ahead() {
+        return studio.project().designs().isEmpty()
+                ? List.of()
+                : Stream.of(Stage.values())
+                        .filter(s -> !stages.containsKey(s))
+                        .flatMap(s -> Stream.<Supplier<VBox>>of(() -> stage(s).middle(), () -> stage(s).column()))
+                        .<Supplier<Optional<VBox>>>map(
+                                part -> () -> Optional.of(part.get()).filter(p -> p.getScene() == null))
+                        .toList();
+    }
+
     /** Draws again what a change touches; the head, which says what can be undone, after each. */
     private void refresh(Change change) {
         boolean other = bringStage();
@@ -135,8 +150,9 @@ public final class Frame extends BorderPane {
         }
         shown = present;
         studio.tellFoot(f -> f.withPlace("", 0));
+        beforehand.finish();
         StageView view = stage(present);
-        Ui.arrange(middle, List.of(view.middle(), messages, commands));
+        Ui.arrange(middle, List.of(view.middle(), messages, commands, beforehand));
         StackPane content = new StackPane(view.column());
         content.getStyleClass().add("column-content");
         content.setAlignment(Pos.TOP_LEFT);

@@ -1,0 +1,109 @@
+package org.vatwright.desktop.control;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+
+import javafx.animation.PauseTransition;
+import javafx.event.EventHandler;
+import javafx.scene.Scene;
+import javafx.scene.input.InputEvent;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.VBox;
+import javafx.util.Duration;
+
+/**
+ * Makes what may be looked at next while nobody does anything: a column is made and styled in small steps out of sight, and is
+ * there at once when it is opened for the first time. With the next key or movement of the hand it waits until all is quiet again.
+ */
+public final class Beforehand extends Pane {
+
+    private static final double QUIET_MILLIS = 800;
+    /** Between two steps, so that the machine has time for pictures as well. */
+    private static final double BETWEEN_MILLIS = 30;
+    private static final double MILLI_NANOS = 1e6;
+
+    private final Supplier<List<Supplier<Optional<VBox>>>> wanted;
+    private final Deque<Supplier<Optional<VBox>>> columns = new ArrayDeque<>();
+    private final Deque<Runnable> steps = new ArrayDeque<>();
+    private final PauseTransition pause = new PauseTransition();
+    private final EventHandler<InputEvent> moved = e -> disturbed();
+    private long disturbedNanos = System.nanoTime();
+
+    /** @param wanted what may be looked at, the likeliest first; each is nothing when it is there already */
+    public Beforehand(Supplier<List<Supplier<Optional<VBox>>>> wanted) {
+        this.wanted = wanted;
+        Ui.show(this, false);
+        pause.setOnFinished(e -> go());
+        sceneProperty().addListener((o, was, is) -> watch(was, is));
+    }
+
+    /** From now on what comes into that window is made beforehand: somebody may look at it. */
+    public static void allow(Scene scene) {
+        scene.getProperties().put(Beforehand.class, true);
+    }
+
+    private void watch(Scene was, Scene is) {
+        if (was != null) {
+            was.removeEventFilter(InputEvent.ANY, moved);
+        }
+        if (is != null && is.getProperties().containsKey(Beforehand.class)) {
+            is.addEventFilter(InputEvent.ANY, moved);
+            disturbed();
+        }
+    }
+
+    private void disturbed() {
+        disturbedNanos = System.nanoTime();
+        if (pause.getStatus() != PauseTransition.Status.RUNNING) {
+            wait(QUIET_MILLIS);
+        }
+    }
+
+    /** Does at once what is left of the column it is at, which may be the one that is wanted now. */
+    public void finish() {
+        while (!steps.isEmpty()) {
+            steps.remove().run();
+        }
+    }
+
+    /** @return whether all that is wanted now is there */
+    public boolean done() {
+        return columns.isEmpty() && steps.isEmpty() && pause.getStatus() != PauseTransition.Status.RUNNING;
+    }
+
+    private void wait(double millis) {
+        pause.setDuration(Duration.millis(millis));
+        pause.playFromStart();
+    }
+
+    private void go() {
+        double quiet = (System.nanoTime() - disturbedNanos) / MILLI_NANOS;
+        if (quiet < QUIET_MILLIS) {
+            wait(QUIET_MILLIS - quiet);
+            return;
+        }
+        if (columns.isEmpty() && steps.isEmpty()) {
+            columns.addAll(wanted.get());
+        }
+        if (!columns.isEmpty() || !steps.isEmpty()) {
+            long begun = System.nanoTime();
+            step();
+            wait(Math.max(BETWEEN_MILLIS, (System.nanoTime() - begun) / MILLI_NANOS));
+        }
+    }
+
+    private void step() {
+        if (!steps.isEmpty()) {
+            steps.remove().run();
+            return;
+        }
+        columns.remove().get().ifPresent(column -> {
+            getChildren().setAll(column);
+            steps.addAll(Unfolding.of(column));
+            steps.add(() -> getChildren().clear());
+        });
+    }
+}

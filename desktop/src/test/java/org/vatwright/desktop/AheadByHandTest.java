@@ -1,0 +1,116 @@
+package org.vatwright.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
+import org.junit.jupiter.api.io.TempDir;
+import org.vatwright.core.family.stripe.Stripes;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.desktop.control.Beforehand;
+
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Control;
+import javafx.scene.input.KeyCode;
+
+/** Chapters and stages that were made while nobody did anything are those that are opened by hand afterwards. */
+@Timeout(120)
+class AheadByHandTest {
+
+    @TempDir
+    private Path folder;
+    private Hand hand;
+
+    @BeforeEach
+    void theDemoInAWindowSomebodyLooksAt() throws Exception {
+        hand = Hand.onWelcome(folder);
+        Node demo = hand.node("welcome-demo");
+        Hand.onFx(() -> {
+            Beforehand.allow(demo.getScene());
+            return null;
+        });
+        hand.click("welcome-demo");
+        hand.rest();
+    }
+
+    @AfterEach
+    void leave() throws Exception {
+        hand.close();
+    }
+
+    private List<Beforehand> all() throws Exception {
+        Parent root = hand.node("stage-dress").getScene().getRoot();
+        return Hand.onFx(() -> {
+            List<Beforehand> found = new ArrayList<>();
+            collect(root, found);
+            return found;
+        });
+    }
+
+    private static void collect(Node node, List<Beforehand> found) {
+        if (node instanceof Beforehand one) {
+            found.add(one);
+        } else if (node instanceof Parent parent) {
+            parent.getChildrenUnmodifiable().forEach(n -> collect(n, found));
+        }
+    }
+
+    private static boolean skinned(Node node) {
+        return !(node instanceof Control c && c.getSkin() == null)
+                && (!(node instanceof Parent p)
+                        || p.getChildrenUnmodifiable().stream().allMatch(AheadByHandTest::skinned));
+    }
+
+    @Test
+    void whatWasMadeInQuietIsOpenedAndWorks() throws Exception {
+        List<Beforehand> ahead = all();
+        assertThat(ahead).as("chapters, and stages").hasSize(2);
+        hand.until("all is made", () -> ahead.stream().allMatch(Beforehand::done));
+
+        hand.click("stage-dress");
+        assertThat(hand.shows("article-Deck-blanket")).isTrue();
+        hand.click("stage-build");
+        hand.click("shelf-Gangway");
+        hand.click("chapter-angle");
+        Node angle = hand.node("angle-of-the-stripe");
+        assertThat(Hand.onFx(() -> skinned(angle))).isTrue();
+        hand.write("angle-of-the-stripe", "30");
+        hand.press(KeyCode.ENTER);
+        Layer layer = hand.studio().layer().orElseThrow();
+        assertThat(((Stripes) layer.structure()).angleDeg()).isEqualTo(30);
+    }
+
+    @Test
+    void aChapterOpenedMeanwhileIsWhole() throws Exception {
+        hand.click("shelf-Gangway");
+        // Quiet long enough that it has begun, but not that it has ended.
+        Thread.sleep(1200);
+        for (String chapter : List.of("edges", "surface", "angle", "bands")) {
+            hand.click("chapter-" + chapter);
+        }
+        List<Beforehand> ahead = all();
+        hand.until("all is made", () -> ahead.stream().allMatch(Beforehand::done));
+        Node column = hand.node("run-pivot").getScene().getRoot().lookup(".column-content");
+        int nodes = Hand.onFx(() -> count(column));
+        assertThat(hand.shows("measure-threads")).isTrue();
+        hand.click("chapter-surface");
+        hand.click("chapter-bands");
+        assertThat(hand.shows("measure-threads")).isTrue();
+        assertThat(Hand.onFx(() -> count(column))).as("seen once more").isEqualTo(nodes);
+    }
+
+    private static int count(Node node) {
+        return !node.isVisible()
+                ? 0
+                : node instanceof Parent p
+                        ? 1 + p.getChildrenUnmodifiable().stream().mapToInt(AheadByHandTest::count).sum()
+                        : 1;
+    }
+}

@@ -1,0 +1,152 @@
+package org.vatwright.desktop.control;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.IntStream;
+
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
+import org.vatwright.desktop.OnToolkit;
+
+import javafx.event.Event;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.stage.Stage;
+
+@Timeout(60)
+class BeforehandTest {
+
+    private static final int ROWS = 40;
+
+    private final List<VBox> made = new ArrayList<>();
+    private Beforehand beforehand;
+    private StackPane root;
+    private Stage stage;
+
+    @BeforeEach
+    void twoColumnsAreWanted() throws Exception {
+        OnToolkit.run(() -> {
+            beforehand = new Beforehand(
+                    () -> made.size() == 2 ? List.of() : List.of(column(), Optional::empty, column()));
+            root = new StackPane();
+            stage = new Stage();
+            return null;
+        });
+    }
+
+    @AfterEach
+    void close() throws Exception {
+        OnToolkit.run(() -> {
+            stage.hide();
+            return null;
+        });
+    }
+
+    private Supplier<Optional<VBox>> column() {
+        return () -> {
+            VBox column = new VBox();
+            IntStream.range(0, ROWS).forEach(i -> column.getChildren().add(new VBox(new Button("row " + i))));
+            made.add(column);
+            return Optional.of(column);
+        };
+    }
+
+    private void open(boolean allowed) throws Exception {
+        OnToolkit.run(() -> {
+            Scene scene = new Scene(root, 200, 200);
+            if (allowed) {
+                Beforehand.allow(scene);
+            }
+            root.getChildren().add(beforehand);
+            stage.setScene(scene);
+            stage.show();
+            return null;
+        });
+    }
+
+    private boolean whole(VBox column) {
+        List<String> words = column.getChildren().stream().flatMap(row -> ((VBox) row).getChildren().stream())
+                .map(b -> ((Button) b).getText()).toList();
+        return words.equals(IntStream.range(0, ROWS).mapToObj(i -> "row " + i).toList());
+    }
+
+    private static boolean styled(VBox column) {
+        return column.getChildren().stream().flatMap(row -> ((VBox) row).getChildren().stream())
+                .allMatch(b -> ((Button) b).getSkin() != null);
+    }
+
+    @Test
+    void inQuietAllIsMadeAndStyledAndStandsNowhere() throws Exception {
+        open(true);
+        boolean done = false;
+        while (!done) {
+            Thread.sleep(50);
+            done = OnToolkit.run(() -> made.size() == 2 && beforehand.done());
+        }
+        OnToolkit.run(() -> {
+            assertThat(made).allMatch(this::whole).allMatch(BeforehandTest::styled)
+                    .extracting(Node::getScene).containsOnlyNulls();
+            return null;
+        });
+    }
+
+    @Test
+    void whatIsWantedAtOnceIsWholeAndStaysWhereItIsPut() throws Exception {
+        open(true);
+        boolean halfway = false;
+        while (!halfway) {
+            Thread.sleep(5);
+            halfway = OnToolkit.run(() -> {
+                boolean some = !made.isEmpty() && made.getFirst().getChildren().size() > 3;
+                if (some) {
+                    assertThat(whole(made.getFirst())).as("caught half way").isFalse();
+                    beforehand.finish();
+                    root.getChildren().add(made.getFirst());
+                }
+                return some;
+            });
+        }
+        Thread.sleep(300);
+        OnToolkit.run(() -> {
+            assertThat(whole(made.getFirst())).isTrue();
+            assertThat(made.getFirst().getParent()).isSameAs(root);
+            return null;
+        });
+    }
+
+    @Test
+    void nothingIsMadeWhileKeysArePressed() throws Exception {
+        open(true);
+        for (int i = 0; i < 30; i++) {
+            Thread.sleep(60);
+            OnToolkit.run(() -> {
+                Event.fireEvent(root, new KeyEvent(KeyEvent.KEY_PRESSED, "a", "a", KeyCode.A, false, false, false,
+                        false));
+                assertThat(made).isEmpty();
+                return null;
+            });
+        }
+    }
+
+    @Test
+    void norWhereNobodyLooks() throws Exception {
+        open(false);
+        Thread.sleep(1500);
+        OnToolkit.run(() -> {
+            assertThat(made).isEmpty();
+            assertThat(beforehand.done()).isTrue();
+            return null;
+        });
+    }
+}
