@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 
 import org.vatwright.core.pattern.Design;
 import org.vatwright.desktop.cloth.ClothImage;
+import org.vatwright.desktop.control.Beforehand;
 import org.vatwright.desktop.frame.Settings;
 import org.vatwright.desktop.studio.Message;
 import org.vatwright.desktop.studio.Stage;
@@ -29,6 +30,7 @@ public final class StandstillTrial {
     private static final long MOST_SECONDS = 20;
     private static final long TOLD_MILLIS = 60;
     private static final long AGAIN_MILLIS = 20;
+    private static final int INNERMOST = 12;
     private static final boolean WHERE = Boolean.getBoolean("standstill.where");
 
     /** @param longestMillis for which the window's thread did not answer @param said what the window said */
@@ -63,6 +65,7 @@ public final class StandstillTrial {
         Shots.onFx(() -> {
             window[0] = new Window(new Offline(), new Settings(own));
             scene[0] = window[0].scene(1280, 800);
+            Beforehand.allow(scene[0]);
             stage[0] = new javafx.stage.Stage();
             stage[0].setScene(scene[0]);
             stage[0].show();
@@ -132,11 +135,13 @@ public final class StandstillTrial {
         return thread;
     }
 
-    /** Says what the window's thread is at: its innermost step and the steps of this program, innermost first. */
+    /** Says what the window's thread and the one that draws for it are at: innermost steps, and those of this program. */
     private static void tellWhere(long millis) {
         Thread.getAllStackTraces().forEach((thread, trace) -> {
-            if (thread.getName().equals("JavaFX Application Thread")) {
-                System.out.printf("    %d ms: %s; %s%n", millis, Stream.of(trace).limit(1).toList(),
+            if (thread.getName().matches("JavaFX Application Thread|QuantumRenderer.*") && trace.length > 0) {
+                System.out.printf("    %d ms, %.6s: %s; %s%n", millis, thread.getName(),
+                        Stream.of(trace).limit(INNERMOST).map(at -> at.getFileName() + ":" + at.getLineNumber())
+                                .toList(),
                         Stream.of(trace).filter(at -> at.getClassName().startsWith("org.vatwright")).limit(6)
                                 .map(at -> at.getFileName() + ":" + at.getLineNumber()).toList());
             }
