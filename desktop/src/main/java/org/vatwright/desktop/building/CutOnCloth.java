@@ -8,8 +8,10 @@ import org.vatwright.core.raster.Raster;
 import org.vatwright.core.repeat.Lattice;
 import org.vatwright.core.repeat.LatticeFit;
 import org.vatwright.desktop.cloth.Viewport;
+import org.vatwright.desktop.studio.Aside;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.application.Platform;
 import javafx.scene.layout.Pane;
 import javafx.scene.transform.Affine;
 import javafx.scene.transform.Translate;
@@ -26,7 +28,9 @@ final class CutOnCloth extends Pane {
     private final CutEdit edit;
     private final CutPull pull;
     private Raster whole;
+    private final Aside<Raster> lessened = new Aside<>(Platform::runLater, this::take);
     private Raster small;
+    private Runnable again = () -> {};
     private boolean open;
 
     CutOnCloth(Studio studio) {
@@ -46,17 +50,30 @@ final class CutOnCloth extends Pane {
         return other;
     }
 
+    private void take(Raster less) {
+        small = less;
+        again.run();
+    }
+
     void show(Design design, Viewport view, boolean rolled) {
         Optional<Fill> cutFrom = open && !rolled ? edit.fill() : Optional.empty();
-        setVisible(cutFrom.isPresent());
+        setVisible(false);
+        again = () -> {};
         cutFrom.ifPresent(f -> f.picture().ifPresent(of -> show(f, of, design, view)));
     }
 
     private void show(Fill fill, Fill.OfPicture of, Design design, Viewport view) {
         if (whole != of.picture().raster()) {
             whole = of.picture().raster();
-            small = SmallPicture.of(whole, FINEST_PX);
+            small = null;
+            Raster now = whole;
+            lessened.ask(now, work -> SmallPicture.of(now, FINEST_PX));
         }
+        if (small == null) {
+            again = () -> show(fill, of, design, view);
+            return;
+        }
+        setVisible(true);
         // As it is drawn, which is the nearest that closes.
         Lattice drawn = LatticeFit.of(fill.lattice(), design.repeat().tile()).drawn();
         double across = Math.hypot(drawn.ax(), drawn.ay());

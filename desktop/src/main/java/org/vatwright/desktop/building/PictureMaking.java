@@ -43,6 +43,7 @@ final class PictureMaking extends VBox {
     /** Of the picture's width, that a small picture shows. */
     private static final double SEEN = 0.5;
     private static final int SMALL_PX = 280;
+    private static final int LOOKED_AT_PX = 900;
     private static final double BETWEEN = 7;
     private static final double PERCENT = 100;
 
@@ -76,16 +77,21 @@ final class PictureMaking extends VBox {
 
     private record Asked(Raster of, Making like) {}
 
+    /** What a small picture is made of. */
+    private record Looked(Raster whole, CutOut cut) {}
+
+    private record Less(Looked of, Picture small) {}
+
     private final BiConsumer<String, UnaryOperator<Fill>> edit;
     private final LivePicker<Choice> ways;
     private final Map<Choice, Label> seams = new EnumMap<>(Choice.class);
     private final NumberRow margin;
     private final NumberRow even;
     private final Aside<Seams> measured = new Aside<>(Platform::runLater, this::tell);
-    private static final int LOOKED_AT_PX = 900;
-    private Raster whole;
-    private CutOut cut = CutOut.WHOLE;
-    private Picture small;
+    private final Aside<Less> lessened = new Aside<>(Platform::runLater, this::take);
+    private Optional<Less> less = Optional.empty();
+    private Looked wanted;
+    private Runnable lookedAt = () -> {};
     /** Margin and even-out while the picture is as it is. */
     private Making last = Making.HEAL;
 
@@ -122,28 +128,46 @@ final class PictureMaking extends VBox {
     void show(Design design, Colourway colourway, Fill fill) {
         Fill.OfPicture of = fill.picture().orElseThrow();
         of.making().ifPresent(m -> last = m);
-        if (whole != of.picture().raster() || !cut.equals(of.cut())) {
-            whole = of.picture().raster();
-            cut = of.cut();
-            Raster less = SmallPicture.of(of.cutOut(SmallPicture.of(whole, LOOKED_AT_PX), Work.on(1)), SMALL_PX);
-            small = new Picture(less,
-                    Math.max(1, of.picture().dpi() * less.width() / cut.width(whole.width())));
+        Looked now = new Looked(of.picture().raster(), of.cut());
+        wanted = now;
+        lookedAt = () -> ways(design, colourway, of);
+        if (less.isEmpty() || !less.get().of().equals(now)) {
+            double dpi = of.picture().dpi();
+            lessened.ask(now, work -> new Less(now, small(now, of, dpi, work)));
+        } else {
+            lookedAt.run();
         }
-        double pxPerMm = SHAPE.wide() / (SEEN * small.widthMm());
-        ways.show(Choice.of(of.making()), c -> alone(design, of, c), colourway, pxPerMm, -SHAPE.wide() / 2 / pxPerMm,
-                -SHAPE.high() / 2 / pxPerMm);
         Making shown = of.making().orElse(last);
         margin.show(PERCENT * shown.margin());
         even.show(PERCENT * shown.even());
         Ui.show(margin.getParent(), of.making().isPresent());
         Ui.show(margin, shown.way() != Making.Way.MIRROR);
-        Raster measure = small.raster();
-        Making like = shown;
-        measured.ask(new Asked(measure, like), work -> measure(measure, like, work));
+    }
+
+    /** Of a large picture it takes longer than a hand waits. */
+    private static Picture small(Looked at, Fill.OfPicture of, double dpi, Work work) {
+        Raster small = SmallPicture.of(of.cutOut(SmallPicture.of(at.whole(), LOOKED_AT_PX), work), SMALL_PX);
+        return new Picture(small, Math.max(1, dpi * small.width() / at.cut().width(at.whole().width())));
+    }
+
+    private void take(Less now) {
+        less = Optional.of(now);
+        if (now.of().equals(wanted)) {
+            lookedAt.run();
+        }
+    }
+
+    private void ways(Design design, Colourway colourway, Fill.OfPicture of) {
+        Picture small = less.orElseThrow().small();
+        double pxPerMm = SHAPE.wide() / (SEEN * small.widthMm());
+        ways.show(Choice.of(of.making()), c -> alone(design, of, c, small), colourway, pxPerMm,
+                -SHAPE.wide() / 2 / pxPerMm, -SHAPE.high() / 2 / pxPerMm);
+        Making like = of.making().orElse(last);
+        measured.ask(new Asked(small.raster(), like), work -> measure(small.raster(), like, work));
     }
 
     /** @return the small picture made that way, alone in a design whose cell it fills */
-    private Design alone(Design design, Fill.OfPicture of, Choice choice) {
+    private Design alone(Design design, Fill.OfPicture of, Choice choice, Picture small) {
         Fill.OfPicture made = new Fill.OfPicture(small, choice.making(last), of.reduced());
         Fill fill = new Fill("Made", made);
         return new Design("Made", new Repeat(made.widthMm(), made.heightMm(), Arrangement.STRAIGHT), Ink.CLEAR,

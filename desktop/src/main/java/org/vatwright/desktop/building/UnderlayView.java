@@ -2,6 +2,7 @@ package org.vatwright.desktop.building;
 
 import java.util.Optional;
 
+import javafx.application.Platform;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.Pane;
 
@@ -14,6 +15,7 @@ import org.vatwright.core.raster.Raster;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.cloth.Viewport;
 import org.vatwright.desktop.studio.Scenes;
+import org.vatwright.desktop.studio.Aside;
 import org.vatwright.desktop.studio.Studio;
 
 /** What is traced, over the cloth of the cell: as large as fits, in its middle. No hand takes hold of it. */
@@ -24,6 +26,7 @@ final class UnderlayView extends Pane {
     private final Studio studio;
     private final ImageView picture = new ImageView();
     private final ClothImage article = new ClothImage();
+    private final Aside<Raster> smaller = new Aside<>(Platform::runLater, r -> picture.setImage(SmallPicture.image(r)));
     private Raster shown;
 
     UnderlayView(Studio studio) {
@@ -52,7 +55,9 @@ final class UnderlayView extends Pane {
     private void picture(Picture traced, Design design, Viewport view) {
         if (shown != traced.raster()) {
             shown = traced.raster();
-            picture.setImage(SmallPicture.image(SmallPicture.of(shown, FINEST_PX)));
+            picture.setImage(null);
+            Raster whole = shown;
+            smaller.ask(whole, work -> SmallPicture.of(whole, FINEST_PX));
         }
         double fit = fit(design, shown.width(), shown.height());
         place(picture, shown.width() * fit, shown.height() * fit, design, view);
