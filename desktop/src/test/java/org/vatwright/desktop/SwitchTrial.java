@@ -30,6 +30,9 @@ public final class SwitchTrial {
 
     private static final Map<String, List<Double>> TIMES = new TreeMap<>();
 
+    /** How long the demo is looked at before anything is done, {@code -Dlooked.millis}. */
+    private static final int LOOKED_MILLIS = Integer.getInteger("looked.millis", 3000);
+
     private SwitchTrial() {}
 
     public static void main(String[] args) throws Exception {
@@ -53,7 +56,7 @@ public final class SwitchTrial {
             window[0].work();
             window[0].desk().openDemo();
         });
-        Thread.sleep(3000);
+        Thread.sleep(LOOKED_MILLIS);
         Studio studio = window[0].studio();
         for (String round : new String[]{"first", "again"}) {
             for (Design design : studio.project().designs()) {

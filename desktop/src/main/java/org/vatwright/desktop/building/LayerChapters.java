@@ -136,7 +136,7 @@ final class LayerChapters extends VBox {
             });
         } else if (inPlace) {
             Chapter chapter = made(entry(all));
-            beforehand.finish();
+            beforehand.giveWay(chapter);
             chapter.show(design, colourway, layer);
             if (place.getChildren().isEmpty() || place.getChildren().getFirst() != chapter) {
                 place.getChildren().setAll(chapter);

@@ -30,6 +30,7 @@ public final class Beforehand extends Pane {
     private final Deque<Runnable> steps = new ArrayDeque<>();
     private final PauseTransition pause = new PauseTransition();
     private final EventHandler<InputEvent> moved = e -> disturbed();
+    private VBox current;
     private long disturbedNanos = System.nanoTime();
 
     /** @param wanted what may be looked at, the likeliest first; each is nothing when it is there already */
@@ -49,7 +50,7 @@ public final class Beforehand extends Pane {
         if (was != null) {
             was.removeEventFilter(InputEvent.ANY, moved);
         }
-        if (is != null && is.getProperties().containsKey(Beforehand.class)) {
+        if (is != null) {
             is.addEventFilter(InputEvent.ANY, moved);
             disturbed();
         }
@@ -57,15 +58,19 @@ public final class Beforehand extends Pane {
 
     private void disturbed() {
         disturbedNanos = System.nanoTime();
-        if (pause.getStatus() != PauseTransition.Status.RUNNING) {
+        if (getScene() != null && getScene().getProperties().containsKey(Beforehand.class)
+                && pause.getStatus() != PauseTransition.Status.RUNNING) {
             wait(QUIET_MILLIS);
         }
     }
 
-    /** Does at once what is left of the column it is at, which may be the one that is wanted now. */
-    public void finish() {
-        while (!steps.isEmpty()) {
-            steps.remove().run();
+    /** Something else is done: goes on when it is quiet again. What is half done of that column is done at once. */
+    public void giveWay(VBox wantedNow) {
+        disturbed();
+        if (wantedNow == current) {
+            while (!steps.isEmpty()) {
+                steps.remove().run();
+            }
         }
     }
 
@@ -101,9 +106,13 @@ public final class Beforehand extends Pane {
             return;
         }
         columns.remove().get().ifPresent(column -> {
+            current = column;
             getChildren().setAll(column);
             steps.addAll(Unfolding.of(column));
-            steps.add(() -> getChildren().clear());
+            steps.add(() -> {
+                current = null;
+                getChildren().clear();
+            });
         });
     }
 }

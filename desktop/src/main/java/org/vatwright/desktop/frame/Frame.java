@@ -150,8 +150,9 @@ public final class Frame extends BorderPane {
         }
         shown = present;
         studio.tellFoot(f -> f.withPlace("", 0));
-        beforehand.finish();
         StageView view = stage(present);
+        beforehand.giveWay(view.middle());
+        beforehand.giveWay(view.column());
         Ui.arrange(middle, List.of(view.middle(), messages, commands, beforehand));
         StackPane content = new StackPane(view.column());
         content.getStyleClass().add("column-content");

@@ -111,7 +111,7 @@ class BeforehandTest {
                 boolean some = !made.isEmpty() && made.getFirst().getChildren().size() > 3;
                 if (some) {
                     assertThat(whole(made.getFirst())).as("caught half way").isFalse();
-                    beforehand.finish();
+                    beforehand.giveWay(made.getFirst());
                     root.getChildren().add(made.getFirst());
                 }
                 return some;
