@@ -260,6 +260,7 @@ final class CellPane extends ClothPane {
         }
         Scenes.Field field = new Scenes.Field(held == null ? design : held, colourway, originX() + v.mmX(0),
                 originY() + v.mmY(0), w, h, v.pxPerMm());
+        cloth.of(design.id());
         cloth.draw(field, field.subject(studio.tiles(), memory), w, h);
         underlay.show(design, v, rolled);
         cutOut.show(design, v, rolled);

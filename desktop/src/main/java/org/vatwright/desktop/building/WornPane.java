@@ -173,6 +173,7 @@ final class WornPane extends Pane {
     private double draw(ClothImage image, Id worn, Design design, Colourway colourway, double x, double y, double w,
             double h) {
         Article article = studio.project().article(worn).orElse(null);
+        image.of(List.of(design.id(), worn));
         if (article == null) {
             double mm = FIELD_CELLS * Math.max(design.repeat().widthMm(), design.repeat().heightMm());
             double pxPerMm = Math.max(w, h) / mm;

@@ -5,11 +5,13 @@ import java.nio.IntBuffer;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.desktop.studio.LiveCloth;
 
+import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.image.ImageView;
 import javafx.scene.image.PixelBuffer;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
+import javafx.util.Duration;
 
 /** A picture of cloth that keeps itself true; a first, coarser picture is stretched to the same size. */
 public final class ClothImage extends ImageView {
@@ -18,12 +20,16 @@ public final class ClothImage extends ImageView {
     private static final double SMALL = 240;
     /** So near to a whole number of pixels they are those of the screen. */
     private static final double NEAR = 1e-6;
+    /** Most pictures are there sooner, and an empty place in between would blink. */
+    private static final double STALE_MILLIS = 200;
 
     private final LiveCloth live;
     private Object shown;
     private PixelBuffer<IntBuffer> pixels;
     private WritableImage image;
     private Runnable next = () -> {};
+    private Object whose;
+    private PauseTransition stale;
 
     public ClothImage() {
         this(false);
@@ -53,6 +59,21 @@ public final class ClothImage extends ImageView {
         }
     }
 
+    /** @param now what it is a picture of, however that looks: one of something else does not stay for long in its place */
+    public void of(Object now) {
+        if (now.equals(whose)) {
+            return;
+        }
+        whose = now;
+        if (getImage() != null) {
+            if (stale == null) {
+                stale = new PauseTransition(Duration.millis(STALE_MILLIS));
+                stale.setOnFinished(e -> setImage(null));
+            }
+            stale.playFromStart();
+        }
+    }
+
     /** Shows nothing until something is drawn again. */
     public void clear() {
         shown = null;
@@ -79,6 +100,9 @@ public final class ClothImage extends ImageView {
     }
 
     private void take(LiveCloth.Picture picture) {
+        if (stale != null) {
+            stale.stop();
+        }
         Raster raster = picture.raster();
         if (pixels == null || pixels.getWidth() != raster.width() || pixels.getHeight() != raster.height()) {
             pixels = new PixelBuffer<>(raster.width(), raster.height(), IntBuffer.allocate(raster.argb().length),

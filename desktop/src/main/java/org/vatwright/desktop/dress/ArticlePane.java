@@ -147,6 +147,7 @@ final class ArticlePane extends ClothPane {
         }
         Viewport v = viewport();
         Scenes.Dressed dressed = new Scenes.Dressed(judged(), seen(), Optional.empty(), v.pxPerMm());
+        cloth.of(cut.article().id());
         cloth.draw(dressed, dressed.subject(studio.tiles()), cut.widthMm() * v.pxPerMm(), cut.heightMm() * v.pxPerMm());
         cloth.relocate(v.x(), v.y());
         under.getChildren().clear();

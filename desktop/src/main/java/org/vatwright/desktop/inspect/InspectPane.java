@@ -113,6 +113,7 @@ final class InspectPane extends ClothPane {
         }
         Viewport v = viewport();
         Scenes.Field field = field(v, (int) Math.ceil(getWidth()), (int) Math.ceil(getHeight()));
+        cloth.of(design.id());
         cloth.draw(field, field.subject(studio.tiles()), field.widthPx(), field.heightPx());
         lines.getChildren().clear();
         if (sight == Sight.SEAMS) {
