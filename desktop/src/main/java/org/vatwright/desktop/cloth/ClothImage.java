@@ -77,6 +77,7 @@ public final class ClothImage extends ImageView {
     /** Shows nothing until something is drawn again. */
     public void clear() {
         shown = null;
+        pixels = null;
         setImage(null);
     }
 
