@@ -27,8 +27,8 @@ final class CutOnCloth extends Pane {
     private final Studio studio;
     private final CutEdit edit;
     private final CutPull pull;
-    private Raster whole;
     private final Aside<Raster> lessened = new Aside<>(Platform::runLater, this::take);
+    private Raster whole;
     private Raster small;
     private Runnable again = () -> {};
     private boolean open;
@@ -57,12 +57,13 @@ final class CutOnCloth extends Pane {
 
     void show(Design design, Viewport view, boolean rolled) {
         Optional<Fill> cutFrom = open && !rolled ? edit.fill() : Optional.empty();
-        setVisible(false);
-        again = () -> {};
-        cutFrom.ifPresent(f -> f.picture().ifPresent(of -> show(f, of, design, view)));
+        again = () -> setVisible(
+                cutFrom.flatMap(f -> f.picture().map(of -> show(f, of, design, view))).orElse(false));
+        again.run();
     }
 
-    private void show(Fill fill, Fill.OfPicture of, Design design, Viewport view) {
+    /** @return whether it can be seen yet */
+    private boolean show(Fill fill, Fill.OfPicture of, Design design, Viewport view) {
         if (whole != of.picture().raster()) {
             whole = of.picture().raster();
             small = null;
@@ -70,10 +71,8 @@ final class CutOnCloth extends Pane {
             lessened.ask(now, work -> SmallPicture.of(now, FINEST_PX));
         }
         if (small == null) {
-            again = () -> show(fill, of, design, view);
-            return;
+            return false;
         }
-        setVisible(true);
         // As it is drawn, which is the nearest that closes.
         Lattice drawn = LatticeFit.of(fill.lattice(), design.repeat().tile()).drawn();
         double across = Math.hypot(drawn.ax(), drawn.ay());
@@ -85,5 +84,6 @@ final class CutOnCloth extends Pane {
                         drawn.by() / down, view.pxY(fill.startY())),
                 new Translate(-of.cut().left() * wide, -of.cut().top() * high));
         pull.show(studio.cutHand(), of, small, wide, high);
+        return true;
     }
 }

@@ -132,8 +132,7 @@ final class PictureMaking extends VBox {
         wanted = now;
         lookedAt = () -> ways(design, colourway, of);
         if (less.isEmpty() || !less.get().of().equals(now)) {
-            double dpi = of.picture().dpi();
-            lessened.ask(now, work -> new Less(now, small(now, of, dpi, work)));
+            lessened.ask(now, work -> new Less(now, small(of, work)));
         } else {
             lookedAt.run();
         }
@@ -145,9 +144,10 @@ final class PictureMaking extends VBox {
     }
 
     /** Of a large picture it takes longer than a hand waits. */
-    private static Picture small(Looked at, Fill.OfPicture of, double dpi, Work work) {
-        Raster small = SmallPicture.of(of.cutOut(SmallPicture.of(at.whole(), LOOKED_AT_PX), work), SMALL_PX);
-        return new Picture(small, Math.max(1, dpi * small.width() / at.cut().width(at.whole().width())));
+    private static Picture small(Fill.OfPicture of, Work work) {
+        Raster whole = of.picture().raster();
+        Raster small = SmallPicture.of(of.cutOut(SmallPicture.of(whole, LOOKED_AT_PX), work), SMALL_PX);
+        return new Picture(small, Math.max(1, of.picture().dpi() * small.width() / of.cut().width(whole.width())));
     }
 
     private void take(Less now) {
