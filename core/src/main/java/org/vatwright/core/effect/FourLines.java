@@ -26,32 +26,18 @@ final class FourLines {
     private final int n;
     private final Spread spread;
     private final int reach;
-    private final boolean open;
     private long[] one;
     private long[] other;
     private long[] spare;
 
     /** @param n places of a line @param spread standard deviation in places, 0 to {@link #WIDEST}; 0 changes nothing */
     FourLines(int n, double spread) {
-        this(n, Spread.of(n, spread), false);
-    }
-
-    private FourLines(int n, Spread spread, boolean open) {
         this.n = n;
-        this.spread = spread;
-        this.open = open;
-        reach = spread.reach();
+        this.spread = Spread.of(n, spread);
+        reach = this.spread.reach();
         one = new long[n + 2 * reach];
         other = new long[one.length];
         spare = new long[one.length];
-    }
-
-    /**
-     * @param n places of a part of a line @param spread how the whole line is blurred
-     * @return lines that are filled from their beginnings on, with as many places before and after the part as the spread reaches
-     */
-    static FourLines part(int n, Spread spread) {
-        return new FourLines(n, spread, true);
     }
 
     /** What is done to some lines of a raster. */
@@ -83,12 +69,7 @@ final class FourLines {
 
     /** @return where the lines begin that are to be blurred */
     int in() {
-        return open ? 0 : reach;
-    }
-
-    /** @return how many places are to be filled */
-    int filled() {
-        return open ? one.length : n;
+        return reach;
     }
 
     /** @return what a line that held {@code value} everywhere holds afterwards, below 2^32; all others in its measure */
@@ -111,9 +92,7 @@ final class FourLines {
     }
 
     private long[] blurred(long[] line, long[] with) {
-        if (!open) {
-            wrap(line);
-        }
+        wrap(line);
         return switch (spread) {
             case Spread.Level _ -> level(line);
             case Spread.Weights weights -> weigh(line, weights.weights(), with);

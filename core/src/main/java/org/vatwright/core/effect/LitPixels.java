@@ -10,8 +10,10 @@ final class LitPixels {
 
     /** Light is written by so many steps: the darkest levels are still apart. */
     private static final int STEPS = 4095;
-    /** By steps of light the value of a channel. */
-    private static final char[] VALUE = new char[STEPS + 1];
+    /** By steps of light the value of each channel, where it stands in a pixel. */
+    private static final int[] RED = new int[STEPS + 1];
+    private static final int[] GREEN = new int[STEPS + 1];
+    private static final int[] BLUE = new int[STEPS + 1];
     /** Two products with an alpha lie in the halves of an int. */
     private static final int PAIR = 0x00FF_00FF;
     private static final int PAIR_HALF = 0x0080_0080;
@@ -21,7 +23,10 @@ final class LitPixels {
 
     static {
         for (int i = 0; i <= STEPS; i++) {
-            VALUE[i] = (char) Light.channel(i / (float) STEPS);
+            int value = Light.channel(i / (float) STEPS);
+            RED[i] = value << 16;
+            GREEN[i] = value << 8;
+            BLUE[i] = value;
         }
     }
 
@@ -67,7 +72,7 @@ final class LitPixels {
     /** Pixels by their steps of light, premultiplied. */
     static void put(int[] red, int[] green, int[] blue, int[] alpha, int n, int[] pixels) {
         for (int i = 0; i < n; i++) {
-            pixels[i] = VALUE[red[i]] << 16 | VALUE[green[i]] << 8 | VALUE[blue[i]];
+            pixels[i] = RED[red[i]] | GREEN[green[i]] | BLUE[blue[i]];
         }
         times(pixels, alpha, n);
     }

@@ -51,7 +51,8 @@ final class SoftCoat {
                 Quarters.run(w, h, across, sums, quiet, new OneInk.Covers(coat.argb(), ink, out.argb()));
                 return out;
             }
-            new CoatStrips(coat, out, Spread.of(w, across), over, sums.packed()).run(quiet);
+            long full = sums.packed().full(most);
+            Falling.run(w, h, sums, quiet, () -> new Ends(coat, out, across, over, full));
         } else {
             turned(coat, out, across, down, over, most, quiet);
         }
@@ -64,7 +65,7 @@ final class SoftCoat {
         long[] between = new long[w * h];
         FourLines.each(h, LINES, w, across, quiet, (from, to, lines) -> {
             for (int y = from; y < to; y++) {
-                read(coat.argb(), y * w, lines);
+                read(coat.argb(), y * w, w, lines);
                 lines.blur();
                 pack(lines, over, between, y * w, w);
             }
@@ -82,15 +83,13 @@ final class SoftCoat {
         });
     }
 
-    /** Fills all places of the lines that are to be filled. */
-    static void read(int[] in, int from, FourLines lines) {
+    private static void read(int[] in, int from, int count, FourLines lines) {
         long[] one = lines.one();
         long[] other = lines.other();
-        int end = from + lines.filled();
         int last = 0;
         long first = 0;
         long second = 0;
-        for (int i = from, at = lines.in(); i < end; i++, at++) {
+        for (int i = from, at = lines.in(); i < from + count; i++, at++) {
             int argb = in[i];
             // Most of a coat is like what is beside it.
             if (argb != last) {
@@ -116,7 +115,7 @@ final class SoftCoat {
     }
 
     /** Alpha, green, red and blue, each so many bits fewer. */
-    static void pack(FourLines lines, int over, long[] to, int from, int count) {
+    private static void pack(FourLines lines, int over, long[] to, int from, int count) {
         long[] one = lines.one();
         long[] other = lines.other();
         for (int i = 0; i < count; i++) {
@@ -131,6 +130,39 @@ final class SoftCoat {
             long all = between[from];
             one[at] = all >>> NUMBER_BITS & FourLines.BOTH;
             other[at] = all & FourLines.BOTH;
+        }
+    }
+
+    /** Reads and writes rows of a coat that is blurred downwards. */
+    private static final class Ends implements Falling.Ends {
+
+        private final Raster coat;
+        private final Raster out;
+        private final int over;
+        private final FourLines lines;
+        private final LitPixels lit;
+
+        Ends(Raster coat, Raster out, double across, int over, long full) {
+            this.coat = coat;
+            this.out = out;
+            this.over = over;
+            lines = new FourLines(coat.width(), across);
+            lit = new LitPixels(full, Falling.STRIP);
+        }
+
+        @Override
+        public void rows(int from, int count, long[][] to) {
+            int w = coat.width();
+            for (int k = 0; k < count; k++) {
+                read(coat.argb(), (from + k) * w, w, lines);
+                lines.blur();
+                pack(lines, over, to[k], 0, w);
+            }
+        }
+
+        @Override
+        public void take(int y, int from, int n, DownSums.Pairs row) {
+            System.arraycopy(lit.of(row.one(), row.other(), n), 0, out.argb(), y * out.width() + from, n);
         }
     }
 }
