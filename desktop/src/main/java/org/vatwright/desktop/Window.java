@@ -30,15 +30,13 @@ import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
-import javafx.scene.paint.Color;
+import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Font;
 
 /** Puts the window together: studio, desk, frame, stages, style. */
 public final class Window {
 
     private static final long LONGEST_STOP_MILLIS = 10_000;
-    /** {@code -vw-ground} of the styles: laid once, by the scene. */
-    private static final Color GROUND = Color.web("#f4efe6");
     private static final String[] FONTS = {"font/Cabin-Regular.otf", "font/Cabin-SemiBold.otf"};
 
     private final Studio studio = new Studio(Project.empty("New commission"), new ShippedTypefaces());
@@ -47,7 +45,9 @@ public final class Window {
     private final Desk desk;
     private final BorderPane content = new BorderPane();
     private final Press press;
-    private final StackPane root = new StackPane(content);
+    /** Nothing is seen of it: the styles give it the colour that the scene is filled with. */
+    private final Rectangle ground = new Rectangle();
+    private final StackPane root = new StackPane(ground, content);
     private Frame frame;
 
     public Window(Outside outside, Settings settings) {
@@ -57,6 +57,8 @@ public final class Window {
         press = new Press(Platform::runLater, studio::say, outside::showFolder);
         this.outside = outside;
         root.getStyleClass().add("vatwright");
+        ground.getStyleClass().add("ground");
+        ground.setManaged(false);
         content.setCenter(new Welcome(this::fresh, this::openOther, this::demo));
         content.setTop(new LeftBehindStrip(studio, desk, settings.recovery(), this::takeUp));
     }
@@ -69,7 +71,8 @@ public final class Window {
                 System.getLogger(Window.class.getName()).log(System.Logger.Level.WARNING, font, e);
             }
         }
-        Scene scene = new Scene(root, width, height, GROUND);
+        Scene scene = new Scene(root, width, height);
+        scene.fillProperty().bind(ground.fillProperty());
         scene.getStylesheets().add(Window.class.getResource("vatwright.css").toExternalForm());
         return scene;
     }

@@ -46,15 +46,20 @@ class ClothImageTest {
         }
     }
 
+    private static ClothImage inMadder() throws Exception {
+        ClothImage image = OnToolkit.run(ClothImage::new);
+        draw(image, "A", MADDER, 8, 6, atOnce());
+        until(image, MADDER);
+        return image;
+    }
+
     private static CountDownLatch atOnce() {
         return new CountDownLatch(0);
     }
 
     @Test
     void itShowsThePixelsThatWereDrawnAlsoInTheSamePlace() throws Exception {
-        ClothImage image = OnToolkit.run(ClothImage::new);
-        draw(image, "A", MADDER, 8, 6, atOnce());
-        until(image, MADDER);
+        ClothImage image = inMadder();
         Object first = OnToolkit.run(image::getImage);
         draw(image, "A", WOAD, 8, 6, atOnce());
         until(image, WOAD);
@@ -70,9 +75,7 @@ class ClothImageTest {
 
     @Test
     void whatHasThePixelsOfTheScreenIsNotSmoothed() throws Exception {
-        ClothImage image = OnToolkit.run(ClothImage::new);
-        draw(image, "A", MADDER, 8, 6, atOnce());
-        until(image, MADDER);
+        ClothImage image = inMadder();
         assertThat(OnToolkit.run(image::isSmooth)).isFalse();
         OnToolkit.run(() -> {
             image.draw("coarse", (fineness, work) -> full(WOAD, 4, 3), 8, 6);
@@ -84,9 +87,7 @@ class ClothImageTest {
 
     @Test
     void thePictureOfSomethingElseStaysForAMomentOnly() throws Exception {
-        ClothImage image = OnToolkit.run(ClothImage::new);
-        draw(image, "A", MADDER, 8, 6, atOnce());
-        until(image, MADDER);
+        ClothImage image = inMadder();
         CountDownLatch slow = new CountDownLatch(1);
         draw(image, "B", WOAD, 8, 6, slow);
         assertThat(OnToolkit.run(() -> image.argb(1, 1))).as("no blink").isEqualTo(MADDER);
@@ -99,9 +100,7 @@ class ClothImageTest {
 
     @Test
     void ofOneThingThePictureBeforeStaysHoweverLongTheNextTakes() throws Exception {
-        ClothImage image = OnToolkit.run(ClothImage::new);
-        draw(image, "A", MADDER, 8, 6, atOnce());
-        until(image, MADDER);
+        ClothImage image = inMadder();
         CountDownLatch slow = new CountDownLatch(1);
         draw(image, "A", WOAD, 8, 6, slow);
         Thread.sleep(500);
