@@ -5,7 +5,8 @@ import org.vatwright.core.raster.Work;
 
 /**
  * Rows of a torus blurred downwards by {@link Spread.Sums} as they come, so that nothing of the whole picture is kept between
- * its two directions: each thread takes a part of the rows, some more at both its ends, and strips of them side by side.
+ * its two directions: each thread takes strips of them side by side. Two threads begin at the ends of a part and work towards
+ * each other, for they are seldom equally fast; a sum is the same in either direction.
  */
 final class Falling {
 
@@ -13,7 +14,33 @@ final class Falling {
     static final int STRIP = 256;
     private static final int CHUNK = 64;
 
-    private Falling() {}
+    private final int m;
+    private final int h;
+    private final int reach;
+    private final Work work;
+    private final Ends ends;
+    private final boolean up;
+    private final DownSums[] downs;
+    private final long[][] chunk;
+    private final DownSums.Pairs blurred = new DownSums.Pairs(STRIP);
+    /** The row that is read next. */
+    private int next;
+
+    private Falling(int m, int h, Spread.Sums sums, Work work, Ends ends, Part part, boolean up) {
+        this.m = m;
+        this.h = h;
+        this.work = work;
+        this.ends = ends;
+        this.up = up;
+        reach = sums.reach();
+        next = part.end(up) + (up ? reach - 1 : -reach);
+        chunk = new long[CHUNK][m];
+        Spread.Sums packed = sums.packed();
+        downs = new DownSums[(m + STRIP - 1) / STRIP];
+        for (int i = 0; i < downs.length; i++) {
+            downs[i] = new DownSums(packed, Math.min(STRIP, m - i * STRIP));
+        }
+    }
 
     /** Where rows come from and go to; one for each thread. */
     interface Ends {
@@ -29,38 +56,84 @@ final class Falling {
         Ends ends();
     }
 
-    /** @param m longs of a row @param h rows */
-    static void run(int m, int h, Spread.Sums sums, Work work, Maker maker) {
-        // Each part takes rows beyond its ends; many small ones would do little else.
-        int parts = Math.max(1, Math.min(work.threads(), h / Math.max(1, 2 * sums.reach())));
-        Rows.each(h, (h + parts - 1) / parts, work,
-                (from, to) -> part(m, h, from, to, sums, work, maker.ends()));
+    /** Rows that nobody has taken yet. */
+    private static final class Part {
+
+        private int from;
+        private int to;
+
+        Part(int from, int to) {
+            this.from = from;
+            this.to = to;
+        }
+
+        synchronized boolean isLeft() {
+            return from < to;
+        }
+
+        synchronized int end(boolean up) {
+            return up ? to : from;
+        }
+
+        /** @return how many of at most so many rows are the caller's, at the upper end or at the lower one */
+        synchronized int take(int most, boolean up) {
+            int taken = Math.min(most, to - from);
+            if (up) {
+                to -= taken;
+            } else {
+                from += taken;
+            }
+            return taken;
+        }
     }
 
-    private static void part(int m, int h, int from, int to, Spread.Sums sums, Work work, Ends ends) {
-        int reach = sums.reach();
-        Spread.Sums packed = sums.packed();
-        DownSums[] downs = new DownSums[(m + STRIP - 1) / STRIP];
-        for (int i = 0; i < downs.length; i++) {
-            downs[i] = new DownSums(packed, Math.min(STRIP, m - i * STRIP));
+    /** @param m longs of a row @param h rows */
+    static void run(int m, int h, Spread.Sums sums, Work work, Maker maker) {
+        // Each thread takes rows beyond its end; many small parts would do little else.
+        int threads = Math.max(1, Math.min(work.threads(), h / Math.max(1, 2 * sums.reach())));
+        Part[] parts = new Part[(threads + 1) / 2];
+        for (int i = 0; i < parts.length; i++) {
+            parts[i] = new Part((int) ((long) h * i / parts.length), (int) ((long) h * (i + 1) / parts.length));
         }
-        long[][] chunk = new long[CHUNK][m];
-        DownSums.Pairs blurred = new DownSums.Pairs(STRIP);
-        for (int y = from - reach; y < to + reach;) {
-            work.goOn();
-            int at = Math.floorMod(y, h);
-            int count = Math.min(Math.min(CHUNK, to + reach - y), h - at);
-            ends.rows(at, count, chunk);
-            for (int i = 0; i < downs.length; i++) {
-                int n = Math.min(STRIP, m - i * STRIP);
-                for (int k = 0; k < count; k++) {
-                    System.arraycopy(chunk[k], i * STRIP, downs[i].next(), 0, n);
-                    if (downs[i].take(blurred)) {
-                        ends.take(y + k - reach, i * STRIP, n, blurred);
-                    }
-                }
+        Rows.each(threads, 1, work, (thread, end) -> {
+            Part part = parts[thread / 2];
+            // Who comes late may find all done.
+            if (part.isLeft()) {
+                new Falling(m, h, sums, work, maker.ends(), part, thread % 2 == 1).run(part);
             }
-            y += count;
+        });
+    }
+
+    private void run(Part part) {
+        read(2 * reach);
+        for (int taken = part.take(CHUNK, up); taken > 0; taken = part.take(CHUNK, up)) {
+            read(taken);
+        }
+    }
+
+    private void read(int rows) {
+        for (int left = rows; left > 0;) {
+            work.goOn();
+            int at = Math.floorMod(next, h);
+            int count = Math.min(Math.min(CHUNK, left), up ? at + 1 : h - at);
+            ends.rows(up ? at + 1 - count : at, count, chunk);
+            for (int i = 0; i < downs.length; i++) {
+                fall(i, count);
+            }
+            next += up ? -count : count;
+            left -= count;
+        }
+    }
+
+    private void fall(int strip, int count) {
+        DownSums down = downs[strip];
+        int from = strip * STRIP;
+        int n = Math.min(STRIP, m - from);
+        for (int k = 0; k < count; k++) {
+            System.arraycopy(chunk[up ? count - 1 - k : k], from, down.next(), 0, n);
+            if (down.take(blurred)) {
+                ends.take(up ? next - k + reach : next + k - reach, from, n, blurred);
+            }
         }
     }
 }

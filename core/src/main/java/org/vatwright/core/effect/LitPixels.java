@@ -38,6 +38,9 @@ final class LitPixels {
     private final int[] green;
     private final int[] blue;
     private final int[] pixels;
+    private final int[] high;
+    private final int[] low;
+    private final float[] by;
 
     /** @param full alpha of a line that is covered everywhere @param most pixels at once */
     LitPixels(long full, int most) {
@@ -48,18 +51,25 @@ final class LitPixels {
         green = new int[most];
         blue = new int[most];
         pixels = new int[most];
+        high = new int[most];
+        low = new int[most];
+        by = new float[most];
     }
 
     /**
      * @param one of each pixel alpha and red light times alpha, in the halves of a long
      * @param other green and blue
-     * @return pixels, premultiplied; overwritten by the next ones
+     * @param out takes the pixels, premultiplied, from {@code at} on
      */
-    int[] of(long[] one, long[] other, int n) {
-        split(one, over, levels, alpha, red, n);
-        split(one, over, other, green, blue, n);
-        put(red, green, blue, alpha, n, pixels);
-        return pixels;
+    void write(long[] one, long[] other, int n, int[] out, int at) {
+        halves(one, over, high, low, n);
+        alphas(high, levels, alpha, by, n);
+        steps(low, by, red, n);
+        halves(other, over, high, low, n);
+        steps(high, by, green, n);
+        steps(low, by, blue, n);
+        look(red, green, blue, n, pixels);
+        times(pixels, alpha, n, out, at);
     }
 
     /** Steps of light that falls on a colour. @param gloss light that is added */
@@ -71,36 +81,44 @@ final class LitPixels {
 
     /** Pixels by their steps of light, premultiplied. */
     static void put(int[] red, int[] green, int[] blue, int[] alpha, int n, int[] pixels) {
+        look(red, green, blue, n, pixels);
+        times(pixels, alpha, n, pixels, 0);
+    }
+
+    private static void look(int[] red, int[] green, int[] blue, int n, int[] pixels) {
         for (int i = 0; i < n; i++) {
             pixels[i] = RED[red[i]] | GREEN[green[i]] | BLUE[blue[i]];
         }
-        times(pixels, alpha, n);
     }
 
-    private static void split(long[] one, int over, float levels, int[] alpha, int[] red, int n) {
+    private static void halves(long[] both, int over, int[] high, int[] low, int n) {
         for (int i = 0; i < n; i++) {
-            float all = (int) (one[i] >>> HALF_BITS + over);
+            high[i] = (int) (both[i] >>> HALF_BITS + over);
+            low[i] = (int) both[i] >>> over;
+        }
+    }
+
+    /** @param by what light times alpha is times to be steps of light */
+    private static void alphas(int[] covered, float levels, int[] alpha, float[] by, int n) {
+        for (int i = 0; i < n; i++) {
+            float all = covered[i];
             alpha[i] = (int) (all * levels + HALF);
-            red[i] = Math.min(STEPS, (int) (((int) one[i] >>> over) * (STEPS / all) + HALF));
+            by[i] = STEPS / all;
         }
     }
 
-    private static void split(long[] one, int over, long[] other, int[] green, int[] blue,
-            int n) {
+    private static void steps(int[] light, float[] by, int[] steps, int n) {
         for (int i = 0; i < n; i++) {
-            float by = STEPS / (float) (int) (one[i] >>> HALF_BITS + over);
-            long both = other[i];
-            green[i] = Math.min(STEPS, (int) ((int) (both >>> HALF_BITS + over) * by + HALF));
-            blue[i] = Math.min(STEPS, (int) (((int) both >>> over) * by + HALF));
+            steps[i] = Math.min(STEPS, (int) (light[i] * by[i] + HALF));
         }
     }
 
-    private static void times(int[] pixels, int[] alpha, int n) {
+    private static void times(int[] pixels, int[] alpha, int n, int[] out, int at) {
         for (int i = 0; i < n; i++) {
             int a = alpha[i];
             int pair = (pixels[i] & PAIR) * a + PAIR_HALF;
             int middle = (pixels[i] >>> 8 & 255) * a + PRODUCT_HALF;
-            pixels[i] = a << 24 | (pair + (pair >>> 8 & PAIR) >>> 8 & PAIR) | (middle + (middle >>> 8) & 0xFF00);
+            out[at + i] = a << 24 | (pair + (pair >>> 8 & PAIR) >>> 8 & PAIR) | (middle + (middle >>> 8) & 0xFF00);
         }
     }
 }

@@ -72,10 +72,11 @@ final class SoftCoat {
         });
         FourLines.each(w, LINES, h, down, quiet, (from, end, lines) -> {
             LitPixels lit = new LitPixels(lines.full(most), h);
+            int[] pixels = new int[h];
             for (int x = from; x < end; x++) {
                 unpack(between, x, w, h, lines);
                 lines.blur();
-                int[] pixels = lit.of(lines.one(), lines.other(), h);
+                lit.write(lines.one(), lines.other(), h, pixels, 0);
                 for (int y = 0, to = x; y < h; y++, to += w) {
                     out.argb()[to] = pixels[y];
                 }
@@ -162,7 +163,7 @@ final class SoftCoat {
 
         @Override
         public void take(int y, int from, int n, DownSums.Pairs row) {
-            System.arraycopy(lit.of(row.one(), row.other(), n), 0, out.argb(), y * out.width() + from, n);
+            lit.write(row.one(), row.other(), n, out.argb(), y * out.width() + from);
         }
     }
 }

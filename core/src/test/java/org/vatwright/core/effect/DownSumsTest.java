@@ -4,8 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Random;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicReference;
 
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.vatwright.core.raster.Work;
@@ -89,6 +94,38 @@ class DownSumsTest {
         double[][] second = fallen(lower, sums, 1);
         for (int y = 0; y < h; y++) {
             assertThat(second[(y + 17) % h]).isEqualTo(first[y]);
+        }
+    }
+
+    @Test
+    void whoIsHeldUpLeavesItsRowsToTheOther() {
+        int h = 400;
+        Spread.Sums sums = (Spread.Sums) Spread.of(h, 3);
+        CountDownLatch most = new CountDownLatch(300);
+        AtomicReference<Falling.Ends> heldUp = new AtomicReference<>();
+        AtomicBoolean waited = new AtomicBoolean();
+        Falling.run(1, h, sums, Work.on(2), () -> new Falling.Ends() {
+            @Override
+            public void rows(int from, int count, long[][] to) {}
+
+            @Override
+            public void take(int y, int from, int n, DownSums.Pairs row) {
+                if (heldUp.compareAndSet(null, this)) {
+                    waited.set(until(most));
+                } else if (heldUp.get() != this) {
+                    most.countDown();
+                }
+            }
+        });
+        assertThat(waited).as("three of four rows were taken meanwhile").isTrue();
+    }
+
+    private static boolean until(CountDownLatch done) {
+        try {
+            return done.await(20, TimeUnit.SECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return false;
         }
     }
 }
