@@ -75,7 +75,7 @@ final class Tour {
     /** The chapters of the open layer come next, before whatever else was to come. */
     private void chapters() {
         for (Node chapter : root.lookupAll(".chapter")) {
-            if (chapter instanceof Button button) {
+            if (chapter instanceof Button button && button.isVisible()) {
                 steps.addFirst(new Step(LOOK, button::fire));
             }
         }

@@ -25,7 +25,7 @@ class ColumnTest extends AtTheDemo {
     /** @return the names of the chapters shown, and which is open */
     private List<String> chapters(boolean open) throws Exception {
         Node any = hand.node("add-layer");
-        return Hand.onFx(() -> any.getScene().getRoot().lookupAll(".chapter").stream()
+        return Hand.onFx(() -> any.getScene().getRoot().lookupAll(".chapter").stream().filter(Node::isVisible)
                 .filter(n -> !open || n.getPseudoClassStates().contains(Styles.CHOSEN)).map(Node::getId).toList());
     }
 

@@ -33,6 +33,9 @@ public final class SwitchTrial {
     /** How long the demo is looked at before anything is done, {@code -Dlooked.millis}. */
     private static final int LOOKED_MILLIS = Integer.getInteger("looked.millis", 3000);
 
+    /** From one act to the next, {@code -Dbetween.millis}: a second or more is how somebody works who looks at what came. */
+    private static final int BETWEEN_MILLIS = Integer.getInteger("between.millis", 150);
+
     private SwitchTrial() {}
 
     public static void main(String[] args) throws Exception {
@@ -84,7 +87,8 @@ public final class SwitchTrial {
 
     private static List<String> chapters(Scene scene) throws Exception {
         List<String> ids = new ArrayList<>();
-        Shots.onFx(() -> scene.getRoot().lookupAll(".chapter").stream().map(Node::getId).forEach(ids::add));
+        Shots.onFx(() -> scene.getRoot().lookupAll(".chapter").stream().filter(Node::isVisible)
+                .map(Node::getId).forEach(ids::add));
         return ids;
     }
 
@@ -109,6 +113,6 @@ public final class SwitchTrial {
             System.out.printf(Locale.ROOT, "%-16s %-24s %6.1f%n", what, detail, (time[1] - time[0]) / 1e6);
         }
         // What is painted beside the window is not what is measured here.
-        Thread.sleep(150);
+        Thread.sleep(BETWEEN_MILLIS);
     }
 }

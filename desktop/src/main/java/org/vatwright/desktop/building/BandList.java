@@ -1,7 +1,7 @@
 package org.vatwright.desktop.building;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 import org.vatwright.core.band.Band;
 import org.vatwright.core.band.BandRun;
@@ -9,9 +9,10 @@ import org.vatwright.core.band.Edge;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.desktop.control.Gradual;
 import org.vatwright.desktop.control.InkChip;
 import org.vatwright.desktop.control.NumberRow;
-import org.vatwright.desktop.control.Styles;
+import org.vatwright.desktop.control.Pool;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
@@ -20,8 +21,6 @@ import javafx.scene.layout.VBox;
 
 /** The bands of a run as a list of inks and widths, and what can be done with the chosen one. */
 final class BandList extends VBox {
-
-    private record Line(HBox row, InkChip ink, NumberRow width) {}
 
     private interface RunChange {
         BandRun at(BandRun run, int index);
@@ -33,7 +32,9 @@ final class BandList extends VBox {
     private final RunEditor runs;
     private final String prefix;
     private final VBox list = new VBox(3);
-    private final List<Line> lines = new ArrayList<>();
+    private final Pool<InkLine> lines = new Pool<>(list, this::line);
+    /** Many bands come some at a time: few of their lines are in view. */
+    private final Gradual making = new Gradual();
     private String unit = "";
 
     /** @param prefix in front of "band 3" in names, such as "weft "; may be empty */
@@ -83,40 +84,46 @@ final class BandList extends VBox {
 
     void show(Design design, Colourway colourway) {
         List<Band> bands = runs.run().map(BandRun::bands).orElse(List.of());
-        if (lines.size() != bands.size() || !unit.equals(runs.unit())) {
+        if (!unit.equals(runs.unit())) {
             unit = runs.unit();
             lines.clear();
-            list.getChildren().clear();
-            for (int i = 0; i < bands.size(); i++) {
-                lines.add(line(i));
-                list.getChildren().add(lines.get(i).row());
-            }
         }
-        int chosen = runs.chosen(studio);
-        for (int i = 0; i < bands.size(); i++) {
-            Line line = lines.get(i);
-            line.ink().show(bands.get(i).ink(), design, colourway);
-            line.width().show(bands.get(i).width());
-            line.row().pseudoClassStateChanged(Styles.CHOSEN, i == chosen);
+        int missing = lines.showMade(bands.size());
+        List<InkLine> there = lines.seen();
+        for (int i = 0; i < there.size(); i++) {
+            show(i, there.get(i), bands.get(i), design, colourway);
         }
+        making.start(IntStream.range(there.size(), there.size() + missing).<Runnable>mapToObj(i -> () -> {
+            InkLine line = lines.another();
+            show(i, line, bands.get(i), design, colourway);
+            line.applyCss();
+        }).toList());
     }
 
-    private Line line(int index) {
+    /** Makes at once what is still to come. */
+    void complete() {
+        making.rest();
+    }
+
+    private void show(int index, InkLine line, Band band, Design design, Colourway colourway) {
+        line.show(band.ink(), band.width(), index == runs.chosen(studio), design, colourway);
+    }
+
+    private InkLine line(int index) {
         String what = prefix + "band " + (index + 1);
         InkChip ink = new InkChip("ink of " + what, i -> runs.edit("ink band with " + i.words(),
                 r -> r.with(index, r.bands().get(index).withInk(i))));
         NumberRow width = unit.equals("threads")
                 ? NumberRow.number(studio, "", what + " width", "threads", 2, 1, n -> width(index, n))
                 : NumberRow.length(studio, "", what + " width", n -> width(index, n));
-        HBox row = Ui.row(ink, Ui.spring(), width);
-        row.getStyleClass().add("band-line");
-        row.setOnMousePressed(e -> select(index));
+        InkLine line = new InkLine(ink, width);
+        line.setOnMousePressed(e -> select(index));
         width.field().focusedProperty().addListener((o, was, is) -> {
             if (is) {
                 select(index);
             }
         });
-        return new Line(row, ink, width);
+        return line;
     }
 
     private void width(int index, double width) {

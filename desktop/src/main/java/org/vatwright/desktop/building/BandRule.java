@@ -1,5 +1,7 @@
 package org.vatwright.desktop.building;
 
+import java.util.List;
+
 import org.vatwright.core.band.Band;
 import org.vatwright.core.band.BandRun;
 import org.vatwright.core.colour.Colourway;
@@ -11,6 +13,7 @@ import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.desktop.cloth.HandNumber;
 import org.vatwright.desktop.control.InkChip;
+import org.vatwright.desktop.control.Pool;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
@@ -40,6 +43,10 @@ final class BandRule extends Pane {
     private final HandNumber number;
     private final boolean level;
     private final String edgeId;
+    private final Pool<Region> areas = new Pool<>(this, this::band);
+    /** Above all bands, and open to the hand beside its grips. */
+    private final Pane edges = new Pane();
+    private final Pool<Region> grips = new Pool<>(edges, i -> grip(i + 1));
     private final Label note = Ui.label("", "on-cloth-note");
     private double pxPerUnit;
     private BandRun grabbed;
@@ -65,40 +72,36 @@ final class BandRule extends Pane {
         note.setMouseTransparent(true);
         note.setManaged(false);
         note.setVisible(false);
+        edges.setPickOnBounds(false);
+        Ui.placedByHand(edges);
+        getChildren().addAll(edges, note);
     }
 
     /** @param px of one unit of width on the cloth beside it */
     void show(Design design, Colourway colourway, double px) {
         pxPerUnit = px;
         int[] order = run().period();
-        if ((grabbed != null || carried >= 0) && getChildren().size() == 2 * order.length + 1) {
-            place(order);
-            return;
-        }
-        getChildren().clear();
+        List<Region> seen = areas.show(order.length);
         for (int i = 0; i < order.length; i++) {
-            getChildren().add(band(i, order[i], design, colourway));
+            Band band = run().bands().get(order[i]);
+            InkChip.paint(seen.get(i), band.ink(), design, colourway);
+            seen.get(i).setAccessibleText(words(band));
         }
-        for (int i = 0; i < order.length; i++) {
-            getChildren().add(grip(i + 1));
-        }
-        getChildren().add(note);
-        place(order);
+        place(order, seen, grips.show(order.length));
     }
 
     private BandRun run() {
         return runs.run().orElseThrow();
     }
 
-    private void place(int[] order) {
+    private void place(int[] order, List<Region> bands, List<Region> ends) {
         double at = 0;
-        int n = order.length;
-        for (int i = 0; i < n; i++) {
+        for (int i = 0; i < order.length; i++) {
             double width = run().bands().get(order[i]).width() * pxPerUnit;
-            lay(getChildren().get(i), at, Math.max(0.5, width - 1));
-            getChildren().get(i).pseudoClassStateChanged(Styles.CHOSEN, order[i] == runs.chosen(studio));
+            lay(bands.get(i), at, Math.max(0.5, width - 1));
+            bands.get(i).pseudoClassStateChanged(Styles.CHOSEN, order[i] == runs.chosen(studio));
             at += width;
-            lay(getChildren().get(n + i), at - GRIP / 2, GRIP);
+            lay(ends.get(i), at - GRIP / 2, GRIP);
         }
         setPrefSize(level ? at : BREADTH, level ? BREADTH : at);
         setMaxSize(level ? at : BREADTH, level ? BREADTH : at);
@@ -112,35 +115,42 @@ final class BandRule extends Pane {
         return level ? e.getScreenX() : e.getScreenY();
     }
 
-    private Region band(int place, int index, Design design, Colourway colourway) {
-        Band band = run().bands().get(index);
-        Region area = InkChip.area(band.ink(), design, colourway);
+    private Region band(int place) {
+        Region area = new Region();
         area.getStyleClass().add("rule-band");
         Ui.placedByHand(area);
-        area.setAccessibleText(words(band));
         area.setOnMousePressed(e -> {
-            studio.select(s -> s.withPart(runs.part(index)));
+            studio.select(s -> s.withPart(runs.part(index(place))));
             grabAt = along(e);
-            carried = index;
+            carried = index(place);
         });
-        area.setOnMouseDragged(
-                e -> say(place, Math.abs(along(e) - grabAt) > CARRY ? "carry " + words(band) : words(band)));
+        area.setOnMouseDragged(e -> {
+            String words = words(run().bands().get(index(place)));
+            say(place, Math.abs(along(e) - grabAt) > CARRY ? "carry " + words : words);
+        });
         area.setOnMouseReleased(e -> {
             note.setVisible(false);
             int from = carried;
             carried = -1;
             int to = bandAt(e.getScreenX(), e.getScreenY());
             if (from >= 0 && to >= 0 && to != from && Math.abs(along(e) - grabAt) > CARRY) {
-                runs.edit("carry %s band".formatted(band.ink().words()), r -> r.move(from, to));
+                runs.edit("carry %s band".formatted(run().bands().get(from).ink().words()), r -> r.move(from, to));
                 studio.select(s -> s.withPart(runs.part(to)));
             }
         });
         area.setOnMouseClicked(e -> {
             if (e.getClickCount() == 2) {
-                runs.edit("split " + band.ink().words() + " band", r -> r.split(index, runs.step()));
+                int index = index(place);
+                runs.edit("split " + run().bands().get(index).ink().words() + " band",
+                        r -> r.split(index, runs.step()));
             }
         });
         return area;
+    }
+
+    /** @return which band of the run lies at a place of its period */
+    private int index(int place) {
+        return run().period()[place];
     }
 
     /** @return the band of the run under the pointer, or -1 */
@@ -217,9 +227,9 @@ final class BandRule extends Pane {
     }
 
     private void say(int place, String words) {
+        Region beside = grips.seen().get(place);
         note.setText(words);
         note.autosize();
-        var beside = getChildren().get(run().period().length + place);
         note.relocate(level ? beside.getLayoutX() + GRIP : BREADTH + 4, level ? -2 : beside.getLayoutY() - 8);
         note.setVisible(true);
     }

@@ -25,6 +25,9 @@ abstract class Chapter extends VBox {
 
     abstract void show(Design design, Colourway colourway, Layer layer);
 
+    /** Makes at once what it would make little by little. */
+    void complete() {}
+
     /** What only layers of one family have. */
     abstract static class Of<S extends Structure> extends Chapter {
 

@@ -12,20 +12,17 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.desktop.control.InkChip;
 import org.vatwright.desktop.control.NumberRow;
-import org.vatwright.desktop.control.Styles;
+import org.vatwright.desktop.control.Pool;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 /** The dots of a small cell: their inks, sizes and places. */
 final class DotsChapter extends Chapter.Of<Dots> {
 
-    private record Line(HBox row, InkChip ink, NumberRow diameter) {}
-
     private final VBox list = new VBox(3);
-    private final List<Line> lines = new ArrayList<>();
+    private final Pool<InkLine> lines = new Pool<>(list, this::line);
     private final NumberRow x;
     private final NumberRow y;
     private final VBox place;
@@ -57,7 +54,7 @@ final class DotsChapter extends Chapter.Of<Dots> {
             more.add(like.at(like.x() + small.widthMm() / 2, like.y() + small.heightMm() / 2));
             return d.withDots(more);
         }));
-        studio.select(s -> s.withOwn(lines.size() - 1));
+        studio.select(s -> s.withOwn(lines.seen().size() - 1));
     }
 
     private void remove() {
@@ -70,34 +67,25 @@ final class DotsChapter extends Chapter.Of<Dots> {
 
     @Override
     void show(Design design, Colourway colourway, Dots dots) {
-        if (lines.size() != dots.dots().size()) {
-            lines.clear();
-            list.getChildren().clear();
-            for (int i = 0; i < dots.dots().size(); i++) {
-                lines.add(line(i));
-                list.getChildren().add(lines.get(i).row());
-            }
-        }
         int chosen = chosen(dots);
-        for (int i = 0; i < lines.size(); i++) {
-            lines.get(i).ink().show(dots.dots().get(i).ink(), design, colourway);
-            lines.get(i).diameter().show(dots.dots().get(i).diameterMm());
-            lines.get(i).row().pseudoClassStateChanged(Styles.CHOSEN, i == chosen);
+        List<InkLine> seen = lines.show(dots.dots().size());
+        for (int i = 0; i < seen.size(); i++) {
+            Dot dot = dots.dots().get(i);
+            seen.get(i).show(dot.ink(), dot.diameterMm(), i == chosen, design, colourway);
         }
         x.show(dots.dots().get(chosen).x());
         y.show(dots.dots().get(chosen).y());
     }
 
-    private Line line(int index) {
+    private InkLine line(int index) {
         String what = "dot " + (index + 1);
         InkChip ink = new InkChip("ink of " + what,
                 i -> edit("ink dot with " + i.words(), d -> d.with(index, d.dots().get(index).withInk(i))));
         NumberRow diameter = NumberRow.length(studio, "", what + " size",
                 mm -> edit("dot %s mm".formatted(Numbers.plain(mm)),
                         d -> d.with(index, d.dots().get(index).withDiameterMm(mm))));
-        HBox row = Ui.row(ink, Ui.spring(), diameter);
-        row.getStyleClass().add("band-line");
-        row.setOnMousePressed(e -> studio.select(s -> s.withOwn(index)));
-        return new Line(row, ink, diameter);
+        InkLine line = new InkLine(ink, diameter);
+        line.setOnMousePressed(e -> studio.select(s -> s.withOwn(index)));
+        return line;
     }
 }

@@ -13,6 +13,7 @@ import org.vatwright.core.motif.Part;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Ink;
+import org.vatwright.desktop.control.Pool;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.MotifHand;
@@ -30,7 +31,7 @@ import javafx.scene.layout.VBox;
 final class FigureChapter extends Chapter.Of<Motifs> {
 
     private final VBox list = new VBox(3);
-    private final List<Button> names = new ArrayList<>();
+    private final Pool<Line> lines = new Pool<>(list, Line::new);
     private final PartList parts;
 
     FigureChapter(Studio studio) {
@@ -93,35 +94,37 @@ final class FigureChapter extends Chapter.Of<Motifs> {
     @Override
     void show(Design design, Colourway colourway, Motifs motifs) {
         int now = studio.motifHand().in(motifs).id();
-        if (names.size() != motifs.motifs().size()) {
-            names.clear();
-            list.getChildren().clear();
-            for (int i = 0; i < motifs.motifs().size(); i++) {
-                list.getChildren().add(line(i, motifs.motifs().size()));
-            }
-        }
-        for (int i = 0; i < names.size(); i++) {
-            Motif motif = motifs.motifs().get(i);
-            names.get(i).setText("%s, %d part%s".formatted(motif.name(), motif.parts().size(),
-                    motif.parts().size() == 1 ? "" : "s"));
-            list.getChildren().get(i).pseudoClassStateChanged(Styles.CHOSEN, motif.id() == now);
+        int count = motifs.motifs().size();
+        List<Line> seen = lines.show(count);
+        for (int i = 0; i < count; i++) {
+            seen.get(i).show(motifs.motifs().get(i), now, count > 1);
         }
         parts.show(design, colourway, motifs.motif(now).orElseThrow());
     }
 
-    private HBox line(int index, int count) {
-        Button name = Ui.link("", () -> {
-            Motifs motifs = (Motifs) studio.layer().orElseThrow().structure();
-            studio.hold(h -> MotifHand.on(motifs.motifs().get(index).id()));
-        });
-        name.setId("motif-" + (index + 1));
-        names.add(name);
-        HBox row = Ui.row(name, Ui.spring());
-        row.getStyleClass().add("band-line");
-        if (count > 1) {
-            row.getChildren().add(Ui.icon("x", "Remove motif " + (index + 1),
-                    () -> edit("remove a motif", m -> m.without(m.motifs().get(index).id()))));
+    private final class Line extends HBox {
+
+        private final Button name;
+        private final Button remove;
+
+        Line(int index) {
+            super(8);
+            name = Ui.link("", () -> {
+                Motifs motifs = (Motifs) studio.layer().orElseThrow().structure();
+                studio.hold(h -> MotifHand.on(motifs.motifs().get(index).id()));
+            });
+            name.setId("motif-" + (index + 1));
+            remove = Ui.icon("x", "Remove motif " + (index + 1),
+                    () -> edit("remove a motif", m -> m.without(m.motifs().get(index).id())));
+            getStyleClass().addAll("row", "band-line");
+            getChildren().addAll(name, Ui.spring(), remove);
         }
-        return row;
+
+        void show(Motif motif, int now, boolean oneOfMany) {
+            name.setText("%s, %d part%s".formatted(motif.name(), motif.parts().size(),
+                    motif.parts().size() == 1 ? "" : "s"));
+            Ui.show(remove, oneOfMany);
+            pseudoClassStateChanged(Styles.CHOSEN, motif.id() == now);
+        }
     }
 }

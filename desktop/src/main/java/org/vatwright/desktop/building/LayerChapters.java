@@ -25,6 +25,7 @@ import org.vatwright.desktop.studio.Aside;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.application.Platform;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -47,7 +48,7 @@ final class LayerChapters extends VBox {
     private final Map<String, String> last = new HashMap<>();
     private final Set<FamilyChapters.Entry> seen = new HashSet<>();
     private final Gradual rows = new Gradual();
-    private final Beforehand beforehand = new Beforehand(this::ahead);
+    private final Beforehand beforehand = new Beforehand(this::ahead, place);
     private String now = "";
     private String family = "";
     private Asked asked;
@@ -79,7 +80,10 @@ final class LayerChapters extends VBox {
                 .flatMap(entry -> {
                     Chapter chapter = made(entry);
                     chapter.show(design, colourway, layer);
-                    return Commands.of(chapter).stream().map(c -> c.in(entry.title(), () -> open(entry.id())));
+                    chapter.complete();
+                    // What it holds: it is hidden itself while another one is open.
+                    return Commands.of(chapter.getChildren().toArray(Node[]::new)).stream()
+                            .map(c -> c.in(entry.title(), () -> open(entry.id())));
                 })).toList();
     }
 
@@ -128,7 +132,7 @@ final class LayerChapters extends VBox {
         shownInPlace = inPlace;
         if (inPlace && !made.containsKey(entry(all))) {
             // Made after what waits meanwhile: a key, a click. All else stands there already.
-            place.getChildren().clear();
+            place.getChildren().forEach(c -> Ui.show(c, false));
             FamilyChapters.Entry entry = entry(all);
             Platform.runLater(() -> {
                 made(entry);
@@ -138,11 +142,18 @@ final class LayerChapters extends VBox {
             Chapter chapter = made(entry(all));
             beforehand.giveWay(chapter);
             chapter.show(design, colourway, layer);
-            if (place.getChildren().isEmpty() || place.getChildren().getFirst() != chapter) {
-                place.getChildren().setAll(chapter);
-                rows.start(seen.add(entry(all)) ? Unfolding.of(chapter) : List.of());
+            reveal(chapter);
+            if (!place.getChildren().contains(chapter)) {
+                place.getChildren().add(chapter);
+                seen.add(entry(all));
+                rows.first(Unfolding.of(chapter));
             }
         }
+    }
+
+    /** Those that were seen stay where they are, hidden: taken out and put in again they would be styled once more. */
+    private void reveal(Chapter chapter) {
+        place.getChildren().forEach(c -> Ui.show(c, c == chapter));
     }
 
     /** What is not as it should be with this layer, in a quiet line; how it closes its own chapter tells. */

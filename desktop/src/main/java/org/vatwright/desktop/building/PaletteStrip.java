@@ -19,6 +19,7 @@ import org.vatwright.core.pattern.TakenFrom;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.desktop.control.ColourEditor;
 import org.vatwright.desktop.control.Late;
+import org.vatwright.desktop.control.Pool;
 import org.vatwright.desktop.control.Swatch;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Aside;
@@ -29,6 +30,7 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 import javafx.application.Platform;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
@@ -53,6 +55,7 @@ final class PaletteStrip extends VBox {
     private final TextField name = new TextField();
     private final ComboBox<String> colourway = new ComboBox<>();
     private final FlowPane swatches = new FlowPane(7, 6);
+    private final Pool<SwatchBox> boxes = new Pool<>(swatches, i -> new SwatchBox());
     private final TextField slotName = new TextField();
     private final ColourEditor editor;
     private final HBox slotRow;
@@ -107,6 +110,7 @@ final class PaletteStrip extends VBox {
         // A menu without an entry does not open.
         more.getItems().add(new MenuItem(""));
         more.setOnShowing(e -> studio.design().ifPresent(this::others));
+        swatches.getChildren().addAll(Ui.icon("plus", "Add an ink to the palette", this::addSlot), more);
         getChildren().addAll(Ui.row(name, colourway), swatches, slotRow, new Late(editor), new Late(fill),
                 new Late(gradient));
     }
@@ -129,14 +133,15 @@ final class PaletteStrip extends VBox {
     private void draw(Design design, Colourway shown) {
         colourway.getItems().setAll(design.palette().colourways().stream().map(Colourway::name).toList());
         colourway.setValue(shown.name());
-        swatches.getChildren().clear();
-        for (int i = 0; i < design.palette().slots().size(); i++) {
-            swatches.getChildren().add(swatch(design, shown, i));
+        int slots = design.palette().slots().size();
+        List<SwatchBox> all = boxes.show(slots + design.fills().size());
+        for (int i = 0; i < all.size(); i++) {
+            if (i < slots) {
+                all.get(i).show(design, shown, i);
+            } else {
+                all.get(i).show(design, shown, design.fills().get(i - slots), new ChosenInk.Fill(i - slots));
+            }
         }
-        for (int i = 0; i < design.fills().size(); i++) {
-            swatches.getChildren().add(swatch(design, design.fills().get(i), shown, new ChosenInk.Fill(i)));
-        }
-        swatches.getChildren().addAll(Ui.icon("plus", "Add an ink to the palette", this::addSlot), more);
         int slot = studio.selection().slot();
         Ui.show(editor, slot >= 0);
         Ui.show(slotRow, slot >= 0);
@@ -172,38 +177,49 @@ final class PaletteStrip extends VBox {
         more.getItems().add(item);
     }
 
-    private VBox swatch(Design design, Colourway shown, int slot) {
-        String words = design.palette().slots().get(slot);
-        return swatch(new Swatch(38, 24).show(shown.colours().get(slot),
-                "%s %s; drag it onto a band".formatted(words, shown.colours().get(slot).hex())), words,
-                new ChosenInk.Slot(slot));
-    }
+    /** An ink and its name. */
+    private final class SwatchBox extends VBox {
 
-    private VBox swatch(Design design, Fill of, Colourway shown, ChosenInk ink) {
-        return swatch(
-                new Swatch(38, 24).show(of, design.palette(), shown, "%s; drag it onto a band".formatted(of.name())),
-                of.name(),
-                ink);
-    }
+        private final Swatch swatch = new Swatch(38, 24);
+        private final Label name = Ui.label("", "quiet", "small-name");
+        private ChosenInk ink = ChosenInk.NONE;
 
-    private VBox swatch(Swatch swatch, String words, ChosenInk ink) {
-        swatch.setId("swatch-" + words);
-        swatch.chosen(studio.selection().ink().equals(ink));
-        swatch.setOnAction(e -> {
-            studio.select(s -> s.withInk(s.ink().equals(ink) ? ChosenInk.NONE : ink));
-            if (editor.isVisible()) {
-                editor.begin();
-            }
-        });
-        swatch.setOnDragDetected(e -> {
-            ClipboardContent content = new ClipboardContent();
-            content.putString(DRAGGED + words);
-            swatch.startDragAndDrop(TransferMode.COPY).setContent(content);
-            e.consume();
-        });
-        VBox box = Ui.column(2, swatch, Ui.label(words, "quiet", "small-name"));
-        box.getStyleClass().add("swatch-box");
-        return box;
+        SwatchBox() {
+            super(2);
+            getStyleClass().add("swatch-box");
+            getChildren().addAll(swatch, name);
+            swatch.setOnAction(e -> {
+                studio.select(s -> s.withInk(s.ink().equals(ink) ? ChosenInk.NONE : ink));
+                if (editor.isVisible()) {
+                    editor.begin();
+                }
+            });
+            swatch.setOnDragDetected(e -> {
+                ClipboardContent content = new ClipboardContent();
+                content.putString(DRAGGED + name.getText());
+                swatch.startDragAndDrop(TransferMode.COPY).setContent(content);
+                e.consume();
+            });
+        }
+
+        void show(Design design, Colourway shown, int slot) {
+            String words = design.palette().slots().get(slot);
+            swatch.show(shown.colours().get(slot),
+                    "%s %s; drag it onto a band".formatted(words, shown.colours().get(slot).hex()));
+            show(words, new ChosenInk.Slot(slot));
+        }
+
+        void show(Design design, Colourway shown, Fill of, ChosenInk as) {
+            swatch.show(of, design.palette(), shown, "%s; drag it onto a band".formatted(of.name()));
+            show(of.name(), as);
+        }
+
+        private void show(String words, ChosenInk as) {
+            ink = as;
+            name.setText(words);
+            swatch.setId("swatch-" + words);
+            swatch.chosen(studio.selection().ink().equals(ink));
+        }
     }
 
     private void recolour(Rgb colour) {

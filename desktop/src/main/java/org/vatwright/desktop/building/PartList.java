@@ -10,8 +10,10 @@ import org.vatwright.core.motif.Form;
 import org.vatwright.core.motif.Motif;
 import org.vatwright.core.motif.Part;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.shape.Outline;
 import org.vatwright.desktop.control.InkChip;
+import org.vatwright.desktop.control.Pool;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
@@ -39,12 +41,10 @@ final class PartList extends VBox {
         }
     }
 
-    private record Line(HBox row, Button name, InkChip ink) {}
-
     private final Studio studio;
     private final MotifInHand hand;
     private final VBox list = new VBox(3);
-    private final List<Line> lines = new ArrayList<>();
+    private final Pool<Line> lines = new Pool<>(list, i -> new Line());
 
     PartList(Studio studio) {
         super(4);
@@ -147,39 +147,42 @@ final class PartList extends VBox {
         int now = hand.chosen(m);
         int shown = Math.min(MOST_SHOWN, m.parts().size());
         int first = Math.max(0, Math.min(m.parts().size() - shown, now - shown / 2));
-        if (lines.size() != shown) {
-            lines.clear();
-            list.getChildren().clear();
-            for (int i = 0; i < shown; i++) {
-                lines.add(line());
-                list.getChildren().add(lines.get(i).row());
-            }
-        }
+        List<Line> seen = lines.show(shown);
         for (int i = 0; i < shown; i++) {
             int index = first + shown - 1 - i;
-            Part part = m.parts().get(index);
-            Line line = lines.get(i);
-            line.name().setText(part.name());
-            line.name().setOnAction(e -> studio.hold(h -> h.withPart(index)));
-            line.row().setUserData(index);
-            line.ink().show(part.fill(), design, colourway);
-            if (part.gradient().isPresent()) {
-                line.ink().setText("shaded");
-            }
-            line.row().pseudoClassStateChanged(Styles.CHOSEN,
+            seen.get(i).show(m.parts().get(index), index, design, colourway);
+            seen.get(i).pseudoClassStateChanged(Styles.CHOSEN,
                     index == now || studio.motifHand().parts().contains(index));
         }
     }
 
-    private Line line() {
-        Button name = Ui.link("", () -> {});
-        HBox row = Ui.row(name, Ui.spring());
-        InkChip ink = new InkChip("fill of the shape", k -> hand.edit("fill with " + k.words(), m -> {
-            int index = (int) row.getUserData();
-            return m.with(index, m.parts().get(index).withFill(k));
-        }));
-        row.getChildren().add(ink);
-        row.getStyleClass().add("band-line");
-        return new Line(row, name, ink);
+    private final class Line extends HBox {
+
+        private final Button name = Ui.link("", this::choose);
+        private final InkChip ink = new InkChip("fill of the shape", this::fill);
+        private int index;
+
+        Line() {
+            super(8);
+            getStyleClass().addAll("row", "band-line");
+            getChildren().addAll(name, Ui.spring(), ink);
+        }
+
+        private void choose() {
+            studio.hold(h -> h.withPart(index));
+        }
+
+        private void fill(Ink with) {
+            hand.edit("fill with " + with.words(), m -> m.with(index, m.parts().get(index).withFill(with)));
+        }
+
+        void show(Part part, int at, Design design, Colourway colourway) {
+            index = at;
+            name.setText(part.name());
+            ink.show(part.fill(), design, colourway);
+            if (part.gradient().isPresent()) {
+                ink.setText("shaded");
+            }
+        }
     }
 }

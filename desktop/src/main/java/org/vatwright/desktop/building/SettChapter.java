@@ -92,4 +92,10 @@ final class SettChapter extends Chapter.Of<SettFabric> {
         pivot.show((weft ? cloth.weft() : cloth.warp()).pivot());
         total.show((weft ? cloth.weft() : cloth.warp()).length());
     }
+
+    @Override
+    void complete() {
+        warpBands.complete();
+        weftBands.complete();
+    }
 }

@@ -60,4 +60,9 @@ final class StripeBands extends Chapter.Of<Stripes> {
             perCm.show(n);
         }
     }
+
+    @Override
+    void complete() {
+        bands.complete();
+    }
 }

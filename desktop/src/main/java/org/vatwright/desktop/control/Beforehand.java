@@ -26,6 +26,7 @@ public final class Beforehand extends Pane {
     private static final double MILLI_NANOS = 1e6;
 
     private final Supplier<List<Supplier<Optional<VBox>>>> wanted;
+    private final Optional<Pane> place;
     private final Deque<Supplier<Optional<VBox>>> columns = new ArrayDeque<>();
     private final Deque<Runnable> steps = new ArrayDeque<>();
     private final PauseTransition pause = new PauseTransition();
@@ -35,7 +36,17 @@ public final class Beforehand extends Pane {
 
     /** @param wanted what may be looked at, the likeliest first; each is nothing when it is there already */
     public Beforehand(Supplier<List<Supplier<Optional<VBox>>>> wanted) {
+        this(wanted, Optional.empty());
+    }
+
+    /** @param place where columns are made and stay, hidden: what comes into another place is styled once more */
+    public Beforehand(Supplier<List<Supplier<Optional<VBox>>>> wanted, Pane place) {
+        this(wanted, Optional.of(place));
+    }
+
+    private Beforehand(Supplier<List<Supplier<Optional<VBox>>>> wanted, Optional<Pane> place) {
         this.wanted = wanted;
+        this.place = place;
         Ui.show(this, false);
         pause.setOnFinished(e -> go());
         sceneProperty().addListener((o, was, is) -> watch(was, is));
@@ -107,7 +118,8 @@ public final class Beforehand extends Pane {
         }
         columns.remove().get().ifPresent(column -> {
             current = column;
-            getChildren().setAll(column);
+            place.ifPresent(p -> Ui.show(column, false));
+            place.orElse(this).getChildren().add(column);
             steps.addAll(Unfolding.of(column));
             steps.add(() -> {
                 current = null;

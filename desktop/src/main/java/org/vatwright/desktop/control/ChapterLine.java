@@ -18,6 +18,7 @@ public final class ChapterLine extends HBox {
     private static final int FEW = 6;
 
     private final Consumer<String> open;
+    private final Pool<Button> buttons = new Pool<>(this, this::button);
     private List<Name> names = List.of();
 
     /** @param open is told the id of the chapter that is to be open */
@@ -31,22 +32,24 @@ public final class ChapterLine extends HBox {
         if (!all.equals(names)) {
             names = all;
             pseudoClassStateChanged(MANY, all.size() > FEW);
-            getChildren().setAll(all.stream().map(this::button).toList());
         }
-        for (int i = 0; i < names.size(); i++) {
-            getChildren().get(i).pseudoClassStateChanged(Styles.CHOSEN, names.get(i).id().equals(now));
+        List<Button> seen = buttons.show(all.size());
+        for (int i = 0; i < all.size(); i++) {
+            Name name = all.get(i);
+            seen.get(i).setText(name.title());
+            seen.get(i).setId("chapter-" + name.id());
+            seen.get(i).pseudoClassStateChanged(Styles.CHOSEN, name.id().equals(now));
         }
     }
 
-    private Button button(Name name) {
-        Button button = new Button(name.title());
-        button.setId("chapter-" + name.id());
+    private Button button(int at) {
+        Button button = new Button();
         button.getStyleClass().add("chapter");
         button.setMinWidth(USE_PREF_SIZE);
-        button.setOnAction(e -> open.accept(name.id()));
+        button.setOnAction(e -> open.accept(names.get(at).id()));
         button.setOnKeyPressed(e -> {
             int by = e.getCode() == KeyCode.RIGHT ? 1 : e.getCode() == KeyCode.LEFT ? -1 : 0;
-            int next = names.indexOf(name) + by;
+            int next = at + by;
             if (by != 0) {
                 e.consume();
                 if (next >= 0 && next < names.size()) {

@@ -3,6 +3,7 @@ package org.vatwright.desktop.control;
 import java.util.ArrayDeque;
 import java.util.Collection;
 import java.util.Deque;
+import java.util.List;
 
 import javafx.animation.AnimationTimer;
 
@@ -30,6 +31,12 @@ public final class Gradual {
         some();
     }
 
+    /** @param now done in their order, before those that are still to come */
+    public void first(List<? extends Runnable> now) {
+        now.reversed().forEach(steps::addFirst);
+        some();
+    }
+
     /** @param then the same, but none before the next picture of the window: for what is not looked at first */
     public void later(Collection<? extends Runnable> then) {
         steps.clear();
@@ -37,6 +44,14 @@ public final class Gradual {
         if (!steps.isEmpty()) {
             timer.start();
         }
+    }
+
+    /** Does at once what is still to come. */
+    public void rest() {
+        while (!steps.isEmpty()) {
+            steps.remove().run();
+        }
+        timer.stop();
     }
 
     private void some() {

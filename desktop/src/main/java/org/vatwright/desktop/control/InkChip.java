@@ -23,11 +23,14 @@ public final class InkChip extends MenuButton {
     private record Shown(Ink ink, List<String> slots, Colourway colourway, List<Fill> fills) {}
 
     private static final int SIDE = 18;
+    private static final String AREA = "ink-area";
+    private static final String CLEAR = "clear-ink";
 
     private final Consumer<Ink> take;
     private Shown shown;
     private Design inDesign;
     private Colourway inColourway;
+    private final Region area = new Region();
     private boolean stale;
     private boolean fills = true;
 
@@ -37,6 +40,7 @@ public final class InkChip extends MenuButton {
         setAccessibleText(what);
         setId(what.replace(' ', '-'));
         getItems().add(new MenuItem(""));
+        setGraphic(area);
         setOnShowing(e -> fill());
     }
 
@@ -54,7 +58,7 @@ public final class InkChip extends MenuButton {
             inDesign = design;
             inColourway = colourway;
             stale = true;
-            setGraphic(area(ink, design, colourway));
+            paint(area, ink, design, colourway);
         }
     }
 
@@ -82,10 +86,15 @@ public final class InkChip extends MenuButton {
         getItems().add(item);
     }
 
-    /** @return a small area of the ink's colour */
-    public static Region area(Ink ink, Design design, Colourway colourway) {
+    private static Region area(Ink ink, Design design, Colourway colourway) {
         Region area = new Region();
-        area.getStyleClass().add("ink-area");
+        paint(area, ink, design, colourway);
+        return area;
+    }
+
+    /** Makes a small area one of the ink's colour. */
+    public static void paint(Region area, Ink ink, Design design, Colourway colourway) {
+        boolean clear = false;
         if (ink instanceof Ink.Slot(String name) && design.palette().slot(name) >= 0) {
             area.setBackground(new Background(
                     new BackgroundFill(Swatch.fx(colourway.colours().get(design.palette().slot(name))),
@@ -93,8 +102,21 @@ public final class InkChip extends MenuButton {
         } else if (ink instanceof Ink.Filled(String name) && design.fill(name).isPresent()) {
             area.setBackground(FillArea.of(design.fill(name).get(), design.palette(), colourway, SIDE));
         } else {
-            area.getStyleClass().add("clear-ink");
+            clear = true;
         }
-        return area;
+        // What is set by hand would stand before the style of no ink.
+        if (clear && !area.getStyleClass().contains(CLEAR)) {
+            area.setBackground(null);
+        }
+        style(area, AREA, true);
+        style(area, CLEAR, clear);
+    }
+
+    private static void style(Region area, String style, boolean has) {
+        if (has && !area.getStyleClass().contains(style)) {
+            area.getStyleClass().add(style);
+        } else if (!has) {
+            area.getStyleClass().remove(style);
+        }
     }
 }

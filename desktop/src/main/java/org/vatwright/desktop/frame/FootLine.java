@@ -1,6 +1,9 @@
 package org.vatwright.desktop.frame;
 
+import java.util.List;
+
 import org.vatwright.core.colour.Rgb;
+import org.vatwright.desktop.control.Pool;
 import org.vatwright.desktop.control.Swatch;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Foot;
@@ -14,6 +17,7 @@ import javafx.scene.shape.Rectangle;
 final class FootLine extends HBox {
 
     private final HBox notes = new HBox(28);
+    private final Pool<Label> labels = new Pool<>(notes, i -> Ui.label(""));
     private final Rectangle colour = new Rectangle(11, 11);
     private final Label place = Ui.label("");
     private final Label scale = Ui.label("", "quiet");
@@ -28,8 +32,9 @@ final class FootLine extends HBox {
     }
 
     void show(Foot foot) {
-        if (!notes.getChildren().stream().map(n -> ((Label) n).getText()).toList().equals(foot.notes())) {
-            notes.getChildren().setAll(foot.notes().stream().map(n -> Ui.label(n)).toList());
+        List<Label> seen = labels.show(foot.notes().size());
+        for (int i = 0; i < seen.size(); i++) {
+            seen.get(i).setText(foot.notes().get(i));
         }
         place.setText(foot.place());
         colour.setVisible(foot.argb() >>> 24 != 0);

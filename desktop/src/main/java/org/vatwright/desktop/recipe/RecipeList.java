@@ -87,11 +87,11 @@ public final class RecipeList extends VBox {
 
     /** @return the lines that are listed, from the top */
     private List<LayerLine> seen() {
-        return list.getChildren().stream().filter(LayerLine.class::isInstance).map(LayerLine.class::cast).toList();
+        return list.getChildren().stream().filter(Node::isVisible).filter(LayerLine.class::isInstance)
+                .map(LayerLine.class::cast).toList();
     }
 
     public void show(Design design, Colourway colourway) {
-        lines.keySet().removeIf(id -> design.layer(id).isEmpty());
         List<Node> wanted = new ArrayList<>();
         String above = "";
         for (Layer layer : design.layers().reversed()) {
@@ -104,9 +104,13 @@ public final class RecipeList extends VBox {
                 wanted.add(lines.computeIfAbsent(layer.id(), this::line));
             }
         }
-        if (!list.getChildren().equals(wanted)) {
-            list.getChildren().setAll(wanted);
+        // Those of other designs wait hidden between them: what comes into the window anew is styled anew.
+        if (!list.getChildren().stream().filter(wanted::contains).toList().equals(wanted)) {
+            List<Node> all = new ArrayList<>(wanted);
+            lines.values().stream().filter(l -> !wanted.contains(l)).forEach(all::add);
+            Ui.arrange(list, all);
         }
+        list.getChildren().forEach(n -> Ui.show(n, wanted.contains(n)));
         for (LayerLine line : seen()) {
             line.show(design, colourway, design.layer(line.layerId()).orElseThrow());
         }

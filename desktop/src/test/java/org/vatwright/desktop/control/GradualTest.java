@@ -62,6 +62,30 @@ class GradualTest {
     }
 
     @Test
+    void whatComesFirstLosesNothingOfWhatWasStillToCome() throws Exception {
+        OnToolkit.run(() -> {
+            Gradual gradual = new Gradual();
+            gradual.start(List.of(slow("a"), step("b")));
+            gradual.first(List.of(slow("c"), step("d")));
+            return null;
+        });
+        assertThat(inTheEnd(4)).containsExactly("a", "c", "d", "b");
+    }
+
+    @Test
+    void theRestCanBeHadAtOnce() throws Exception {
+        List<String> all = OnToolkit.run(() -> {
+            Gradual gradual = new Gradual();
+            gradual.start(List.of(slow("a"), slow("b"), step("c")));
+            gradual.rest();
+            return List.copyOf(done);
+        });
+        assertThat(all).containsExactly("a", "b", "c");
+        Thread.sleep(100);
+        assertThat(inTheEnd(3)).as("and none twice").hasSize(3);
+    }
+
+    @Test
     void whatIsNotLookedAtFirstWaitsForTheNextPicture() throws Exception {
         List<String> atOnce = OnToolkit.run(() -> {
             new Gradual().later(List.of(step("a"), step("b")));
