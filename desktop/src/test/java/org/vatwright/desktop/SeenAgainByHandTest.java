@@ -17,6 +17,7 @@ import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
 
 /** What was looked at before is there at once, for nothing of it is made anew; and it shows what it stands for now. */
 class SeenAgainByHandTest extends AtTheDemo {
@@ -111,6 +112,23 @@ class SeenAgainByHandTest extends AtTheDemo {
         look("Gangway");
         walked(false);
         assertThat(walked(true)).isEqualTo(rested);
+    }
+
+    /** What waits hidden would be styled with all the rest when the surround changes: it is taken out, and comes again. */
+    @Test
+    void anotherSurroundIsShownWithoutWhatIsHidden() throws Exception {
+        look("Gangway");
+        List<String> first = walked(true);
+        int all = nodes().size();
+        hand.press(KeyCode.F10);
+        hand.rest();
+        assertThat(nodes()).hasSizeLessThan(all - 50);
+        assertThat(walked(true)).isEqualTo(first);
+        assertThat(nodes()).hasSize(all);
+        hand.click("stage-dress");
+        hand.press(KeyCode.F10);
+        hand.click("stage-build");
+        assertThat(walked(true)).isEqualTo(first);
     }
 
     private List<String> walked(boolean resting) throws Exception {

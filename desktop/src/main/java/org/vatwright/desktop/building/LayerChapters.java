@@ -1,11 +1,9 @@
 package org.vatwright.desktop.building;
 
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 
@@ -17,6 +15,7 @@ import org.vatwright.core.repeat.Repeat;
 import org.vatwright.desktop.control.Beforehand;
 import org.vatwright.desktop.control.ChapterLine;
 import org.vatwright.desktop.control.Gradual;
+import org.vatwright.desktop.control.OneSeen;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.control.Unfolding;
 import org.vatwright.desktop.frame.Command;
@@ -27,7 +26,6 @@ import org.vatwright.desktop.studio.Studio;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** The chapters of the open layer. Each is made when it is first opened and brought up to date only while it is open. */
@@ -41,14 +39,13 @@ final class LayerChapters extends VBox {
     private final Runnable opened;
     private final Consumer<String> read;
     private final ChapterLine line = new ChapterLine(this::open);
-    private final StackPane place = new StackPane();
+    private final OneSeen place = new OneSeen();
     private final Label finding = Ui.prose("", "look");
     private final Aside<Found> check = new Aside<>(Platform::runLater, this::tell);
     private final Map<FamilyChapters.Entry, Chapter> made = new HashMap<>();
     private final Map<String, String> last = new HashMap<>();
-    private final Set<FamilyChapters.Entry> seen = new HashSet<>();
     private final Gradual rows = new Gradual();
-    private final Beforehand beforehand = new Beforehand(this::ahead, place);
+    private final Beforehand beforehand = new Beforehand(this::ahead);
     private String now = "";
     private String family = "";
     private Asked asked;
@@ -95,14 +92,18 @@ final class LayerChapters extends VBox {
         return made.computeIfAbsent(entry, e -> e.make().apply(studio));
     }
 
-    /** @return chapters of the layers at hand, each made when it is asked for; nothing when it was seen */
-    private List<Supplier<Optional<VBox>>> ahead() {
+    /** @return chapters of the layers at hand, each made when it is asked for; nothing when it is there */
+    private List<Supplier<Optional<Beforehand.Made>>> ahead() {
         return studio.project().designs().stream().flatMap(d -> d.layers().stream())
                 .map(layer -> layer.structure().family()).distinct().map(FamilyChapters::of).flatMap(List::stream)
-                .filter(entry -> !seen.contains(entry)).distinct()
-                .<Supplier<Optional<VBox>>>map(
-                        entry -> () -> Optional.<VBox>of(made(entry)).filter(c -> seen.add(entry)))
+                .filter(entry -> !isThere(entry))
+                .distinct().<Supplier<Optional<Beforehand.Made>>>map(entry -> () -> Optional
+                        .of(new Beforehand.Made(made(entry), place)).filter(m -> !isThere(entry)))
                 .toList();
+    }
+
+    private boolean isThere(FamilyChapters.Entry entry) {
+        return made.containsKey(entry) && made.get(entry).getParent() != null;
     }
 
     /** @param inPlace whether a chapter is seen; else something else stands in its place */
@@ -132,7 +133,7 @@ final class LayerChapters extends VBox {
         shownInPlace = inPlace;
         if (inPlace && !made.containsKey(entry(all))) {
             // Made after what waits meanwhile: a key, a click. All else stands there already.
-            place.getChildren().forEach(c -> Ui.show(c, false));
+            place.showNone();
             FamilyChapters.Entry entry = entry(all);
             Platform.runLater(() -> {
                 made(entry);
@@ -142,18 +143,10 @@ final class LayerChapters extends VBox {
             Chapter chapter = made(entry(all));
             beforehand.giveWay(chapter);
             chapter.show(design, colourway, layer);
-            reveal(chapter);
-            if (!place.getChildren().contains(chapter)) {
-                place.getChildren().add(chapter);
-                seen.add(entry(all));
+            if (place.show(chapter)) {
                 rows.first(Unfolding.of(chapter));
             }
         }
-    }
-
-    /** Those that were seen stay where they are, hidden: taken out and put in again they would be styled once more. */
-    private void reveal(Chapter chapter) {
-        place.getChildren().forEach(c -> Ui.show(c, c == chapter));
     }
 
     /** What is not as it should be with this layer, in a quiet line; how it closes its own chapter tells. */

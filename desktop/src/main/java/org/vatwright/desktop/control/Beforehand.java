@@ -11,6 +11,7 @@ import javafx.event.EventHandler;
 import javafx.scene.Scene;
 import javafx.scene.input.InputEvent;
 import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 
@@ -18,16 +19,20 @@ import javafx.util.Duration;
  * Makes what may be looked at next while nobody does anything: a column is made and styled in small steps out of sight, and is
  * there at once when it is opened for the first time. With the next key or movement of the hand it waits until all is quiet again.
  */
-public final class Beforehand extends Pane {
+public final class Beforehand extends Region {
 
     private static final double QUIET_MILLIS = 800;
-    /** Between two steps, so that the machine has time for pictures as well. */
-    private static final double BETWEEN_MILLIS = 30;
+    /** So long at once: a hand that moves just then does not notice it. */
+    private static final double AT_ONCE_MILLIS = 8;
+    /** In between, so that the machine has time for pictures as well. */
+    private static final double BETWEEN_MILLIS = 20;
     private static final double MILLI_NANOS = 1e6;
 
-    private final Supplier<List<Supplier<Optional<VBox>>>> wanted;
-    private final Optional<Pane> place;
-    private final Deque<Supplier<Optional<VBox>>> columns = new ArrayDeque<>();
+    /** @param column made hidden in its place, where it stays: what comes into another one is styled once more */
+    public record Made(VBox column, Pane place) {}
+
+    private final Supplier<List<Supplier<Optional<Made>>>> wanted;
+    private final Deque<Supplier<Optional<Made>>> columns = new ArrayDeque<>();
     private final Deque<Runnable> steps = new ArrayDeque<>();
     private final PauseTransition pause = new PauseTransition();
     private final EventHandler<InputEvent> moved = e -> disturbed();
@@ -35,18 +40,8 @@ public final class Beforehand extends Pane {
     private long disturbedNanos = System.nanoTime();
 
     /** @param wanted what may be looked at, the likeliest first; each is nothing when it is there already */
-    public Beforehand(Supplier<List<Supplier<Optional<VBox>>>> wanted) {
-        this(wanted, Optional.empty());
-    }
-
-    /** @param place where columns are made and stay, hidden: what comes into another place is styled once more */
-    public Beforehand(Supplier<List<Supplier<Optional<VBox>>>> wanted, Pane place) {
-        this(wanted, Optional.of(place));
-    }
-
-    private Beforehand(Supplier<List<Supplier<Optional<VBox>>>> wanted, Optional<Pane> place) {
+    public Beforehand(Supplier<List<Supplier<Optional<Made>>>> wanted) {
         this.wanted = wanted;
-        this.place = place;
         Ui.show(this, false);
         pause.setOnFinished(e -> go());
         sceneProperty().addListener((o, was, is) -> watch(was, is));
@@ -106,8 +101,12 @@ public final class Beforehand extends Pane {
         }
         if (!columns.isEmpty() || !steps.isEmpty()) {
             long begun = System.nanoTime();
-            step();
-            wait(Math.max(BETWEEN_MILLIS, (System.nanoTime() - begun) / MILLI_NANOS));
+            double took = 0;
+            while (took < AT_ONCE_MILLIS && !(columns.isEmpty() && steps.isEmpty())) {
+                step();
+                took = (System.nanoTime() - begun) / MILLI_NANOS;
+            }
+            wait(Math.max(BETWEEN_MILLIS, took));
         }
     }
 
@@ -116,15 +115,12 @@ public final class Beforehand extends Pane {
             steps.remove().run();
             return;
         }
-        columns.remove().get().ifPresent(column -> {
-            current = column;
-            place.ifPresent(p -> Ui.show(column, false));
-            place.orElse(this).getChildren().add(column);
-            steps.addAll(Unfolding.of(column));
-            steps.add(() -> {
-                current = null;
-                getChildren().clear();
-            });
+        columns.remove().get().ifPresent(made -> {
+            current = made.column();
+            Ui.show(current, false);
+            made.place().getChildren().add(current);
+            steps.addAll(Unfolding.of(current));
+            steps.add(() -> current = null);
         });
     }
 }

@@ -9,12 +9,16 @@ import javafx.animation.AnimationTimer;
 
 /**
  * Does many small things on the window's thread without holding it: as many at once as fit into a short while, the others
- * with the next pictures of the window. On a warm program all are done at once.
+ * with the next pictures of the window. All of them share that while. On a warm program all are done at once.
  */
 public final class Gradual {
 
     /** With what else comes with a change, less than a hand notices. */
     private static final long AT_ONCE_NANOS = 12_000_000;
+    /** From one picture of the window to the next. */
+    private static final long PICTURE_NANOS = 16_000_000;
+    /** Since when the present short while runs: all that is done little by little shares it. */
+    private static long began = System.nanoTime() - PICTURE_NANOS;
 
     private final Deque<Runnable> steps = new ArrayDeque<>();
     private final AnimationTimer timer = new AnimationTimer() {
@@ -55,10 +59,14 @@ public final class Gradual {
     }
 
     private void some() {
-        long end = System.nanoTime() + AT_ONCE_NANOS;
+        long now = System.nanoTime();
+        if (now - began > PICTURE_NANOS) {
+            began = now;
+        }
+        long end = began + AT_ONCE_NANOS;
         while (!steps.isEmpty()) {
             steps.remove().run();
-            if (System.nanoTime() > end) {
+            if (System.nanoTime() - end > 0) {
                 break;
             }
         }

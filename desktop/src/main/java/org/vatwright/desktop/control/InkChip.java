@@ -95,12 +95,15 @@ public final class InkChip extends MenuButton {
     /** Makes a small area one of the ink's colour. */
     public static void paint(Region area, Ink ink, Design design, Colourway colourway) {
         boolean clear = false;
+        if (!(ink instanceof Ink.Filled)) {
+            FillArea.leave(area);
+        }
         if (ink instanceof Ink.Slot(String name) && design.palette().slot(name) >= 0) {
             area.setBackground(new Background(
                     new BackgroundFill(Swatch.fx(colourway.colours().get(design.palette().slot(name))),
                             new CornerRadii(3), Insets.EMPTY)));
         } else if (ink instanceof Ink.Filled(String name) && design.fill(name).isPresent()) {
-            area.setBackground(FillArea.of(design.fill(name).get(), design.palette(), colourway, SIDE));
+            FillArea.show(area, design.fill(name).get(), design.palette(), colourway, SIDE);
         } else {
             clear = true;
         }

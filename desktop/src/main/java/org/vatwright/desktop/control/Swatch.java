@@ -27,6 +27,7 @@ public final class Swatch extends Button {
     }
 
     public Swatch show(Rgb rgb, String words) {
+        FillArea.leave(area);
         area.setBackground(new Background(new BackgroundFill(fx(rgb), new CornerRadii(4), Insets.EMPTY)));
         setAccessibleText(words);
         Ui.tip(this, words);
@@ -34,7 +35,7 @@ public final class Swatch extends Button {
     }
 
     public Swatch show(Fill fill, Palette palette, Colourway outer, String words) {
-        area.setBackground(FillArea.of(fill, palette, outer, (int) area.getPrefWidth()));
+        FillArea.show(area, fill, palette, outer, (int) area.getPrefWidth());
         setAccessibleText(words);
         Ui.tip(this, words);
         return this;
@@ -42,6 +43,7 @@ public final class Swatch extends Button {
 
     /** Shows the sign for no ink at all. */
     public Swatch showClear(String words) {
+        FillArea.leave(area);
         area.setBackground(null);
         area.getStyleClass().add("clear-ink");
         setAccessibleText(words);

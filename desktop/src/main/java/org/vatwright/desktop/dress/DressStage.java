@@ -137,10 +137,10 @@ public final class DressStage extends StageView {
         return late;
     }
 
-    /** Wherever the focus is, Esc empties the hand. */
+    /** Wherever the focus is, Esc empties the hand; in other stages it does what it does there. */
     private void putDown(KeyEvent e) {
-        boolean holds = studio.dressHand().tool() != DressHand.Tool.NONE
-                || studio.dressHand().shade().kind().isPresent();
+        boolean holds = middle().isVisible() && (studio.dressHand().tool() != DressHand.Tool.NONE
+                || studio.dressHand().shade().kind().isPresent());
         if (e.getCode() == KeyCode.ESCAPE && holds) {
             studio.holdDress(h -> h.with().tool(DressHand.Tool.NONE).shade(h.shade().withKind(Optional.empty()))
                     .build());

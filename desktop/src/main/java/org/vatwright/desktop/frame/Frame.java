@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 
 import org.vatwright.core.measure.Id;
 import org.vatwright.desktop.control.Beforehand;
+import org.vatwright.desktop.control.OneSeen;
 import org.vatwright.desktop.control.Scroll;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Change;
@@ -61,7 +62,9 @@ public final class Frame extends BorderPane {
     private final Head head;
     private final ShelfStrip shelf;
     private final FootLine foot = new FootLine();
-    private final StackPane middle = new StackPane();
+    private final OneSeen middles = new OneSeen();
+    private final OneSeen columns = new OneSeen();
+    private final StackPane middle = new StackPane(middles);
     private final ScrollPane column = new Scroll();
     private final MessageBar messages = new MessageBar();
     private final CommandField commands;
@@ -82,10 +85,14 @@ public final class Frame extends BorderPane {
         column.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         column.setMinWidth(COLUMN);
         column.setMaxWidth(COLUMN);
+        columns.getStyleClass().add("column-content");
+        columns.setMaxWidth(COLUMN - 10);
+        column.setContent(columns);
         StackPane.setAlignment(messages, Pos.BOTTOM_CENTER);
         commands = new CommandField(() -> Stream.concat(stage(shown).commands().stream(), Commands.of(head).stream())
                 .toList());
         StackPane.setAlignment(commands, Pos.TOP_CENTER);
+        middle.getChildren().addAll(messages, commands, beforehand);
         setTop(head);
         setLeft(shelf);
         setCenter(middle);
@@ -117,15 +124,18 @@ public final class Frame extends BorderPane {
         return stages.computeIfAbsent(stage, s -> makers.get(s).get());
     }
 
-    /** @return middle and column of the stages that were not looked at yet */
-    private List<Supplier<Optional<VBox>>> ahead() {
+    /** @return middle and column of the stages that are not there yet */
+    private List<Supplier<Optional<Beforehand.Made>>> ahead() {
         return studio.project().designs().isEmpty()
                 ? List.of()
                 : Stream.of(Stage.values())
-                        .filter(s -> !stages.containsKey(s))
-                        .flatMap(s -> Stream.<Supplier<VBox>>of(() -> stage(s).middle(), () -> stage(s).column()))
-                        .<Supplier<Optional<VBox>>>map(
-                                part -> () -> Optional.of(part.get()).filter(p -> p.getScene() == null))
+                        .filter(s -> !stages.containsKey(s) || stage(s).middle().getScene() == null)
+                        .flatMap(s -> Stream.<Supplier<Beforehand.Made>>of(
+                                () -> new Beforehand.Made(stage(s).middle(), middles),
+                                () -> new Beforehand.Made(stage(s).column(),
+                                        columns))).<Supplier<Optional<Beforehand.Made>>>map(
+                                                part -> () -> Optional.of(part.get())
+                                                        .filter(m -> m.column().getScene() == null))
                         .toList();
     }
 
@@ -153,12 +163,8 @@ public final class Frame extends BorderPane {
         StageView view = stage(present);
         beforehand.giveWay(view.middle());
         beforehand.giveWay(view.column());
-        Ui.arrange(middle, List.of(view.middle(), messages, commands, beforehand));
-        StackPane content = new StackPane(view.column());
-        content.getStyleClass().add("column-content");
-        content.setAlignment(Pos.TOP_LEFT);
-        content.setMaxWidth(COLUMN - 10);
-        column.setContent(content);
+        middles.show(view.middle());
+        columns.show(view.column());
         column.setVvalue(0);
         javafx.application.Platform.runLater(middle::requestFocus);
         return true;
@@ -242,6 +248,7 @@ public final class Frame extends BorderPane {
     }
 
     private void surround(String tone) {
+        OneSeen.clear(this);
         SURROUNDS.forEach(s -> getStyleClass().remove("surround-" + s));
         getStyleClass().add("surround-" + tone);
     }

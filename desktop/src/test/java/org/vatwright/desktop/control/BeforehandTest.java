@@ -30,6 +30,7 @@ class BeforehandTest {
     private static final int ROWS = 40;
 
     private final List<VBox> made = new ArrayList<>();
+    private final StackPane place = new StackPane();
     private Beforehand beforehand;
     private StackPane root;
     private Stage stage;
@@ -39,7 +40,7 @@ class BeforehandTest {
         OnToolkit.run(() -> {
             beforehand = new Beforehand(
                     () -> made.size() == 2 ? List.of() : List.of(column(), Optional::empty, column()));
-            root = new StackPane();
+            root = new StackPane(place);
             stage = new Stage();
             return null;
         });
@@ -53,12 +54,12 @@ class BeforehandTest {
         });
     }
 
-    private Supplier<Optional<VBox>> column() {
+    private Supplier<Optional<Beforehand.Made>> column() {
         return () -> {
             VBox column = new VBox();
             IntStream.range(0, ROWS).forEach(i -> column.getChildren().add(new VBox(new Button("row " + i))));
             made.add(column);
-            return Optional.of(column);
+            return Optional.of(new Beforehand.Made(column, place));
         };
     }
 
@@ -87,7 +88,7 @@ class BeforehandTest {
     }
 
     @Test
-    void inQuietAllIsMadeAndStyledAndStandsNowhere() throws Exception {
+    void inQuietAllIsMadeAndStyledAndWaitsHiddenInItsPlace() throws Exception {
         open(true);
         boolean done = false;
         while (!done) {
@@ -96,7 +97,8 @@ class BeforehandTest {
         }
         OnToolkit.run(() -> {
             assertThat(made).allMatch(this::whole).allMatch(BeforehandTest::styled)
-                    .extracting(Node::getScene).containsOnlyNulls();
+                    .noneMatch(Node::isVisible).noneMatch(Node::isManaged);
+            assertThat(place.getChildren()).containsExactlyElementsOf(made);
             return null;
         });
     }
@@ -112,7 +114,7 @@ class BeforehandTest {
                 if (some) {
                     assertThat(whole(made.getFirst())).as("caught half way").isFalse();
                     beforehand.giveWay(made.getFirst());
-                    root.getChildren().add(made.getFirst());
+                    Ui.show(made.getFirst(), true);
                 }
                 return some;
             });
@@ -120,7 +122,8 @@ class BeforehandTest {
         Thread.sleep(300);
         OnToolkit.run(() -> {
             assertThat(whole(made.getFirst())).isTrue();
-            assertThat(made.getFirst().getParent()).isSameAs(root);
+            assertThat(made.getFirst().isVisible()).as("and seen").isTrue();
+            assertThat(made.getFirst().getParent()).isSameAs(place);
             return null;
         });
     }

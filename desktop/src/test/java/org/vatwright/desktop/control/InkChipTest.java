@@ -3,6 +3,7 @@ package org.vatwright.desktop.control;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Optional;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
@@ -10,6 +11,7 @@ import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.repeat.Arrangement;
@@ -17,6 +19,8 @@ import org.vatwright.core.repeat.Repeat;
 import org.vatwright.desktop.OnToolkit;
 
 import javafx.scene.Scene;
+import javafx.scene.image.Image;
+import javafx.scene.layout.Background;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.paint.Color;
@@ -59,5 +63,51 @@ class InkChipTest {
             stage.hide();
             return null;
         });
+    }
+
+    private static Background background(InkChip chip) throws Exception {
+        return OnToolkit.run(() -> ((Region) chip.getGraphic()).getBackground());
+    }
+
+    private static Background painted(InkChip chip) throws Exception {
+        Background now = background(chip);
+        for (int i = 0; i < 500 && (now == null || now.getImages().isEmpty()); i++) {
+            Thread.sleep(10);
+            now = background(chip);
+        }
+        assertThat(now.getImages()).as("a picture of the design").hasSize(1);
+        return now;
+    }
+
+    private static void show(InkChip chip, Ink ink, Design design) throws Exception {
+        OnToolkit.run(() -> {
+            chip.show(ink, design, design.palette().first());
+            return null;
+        });
+    }
+
+    @Test
+    void aDesignAsAnInkIsPaintedBesideTheWindowAndComesNoMoreWhenItIsNotWanted() throws Exception {
+        Fill cloth = new Fill("Cloth", new Fill.OfDesign(DESIGN.withGround(Ink.slot("Rope")), Optional.empty()));
+        Fill other = new Fill("Other", new Fill.OfDesign(DESIGN.withGround(Ink.slot("Tar")), Optional.empty()));
+        Design outer = DESIGN.withFills(List.of(cloth, other));
+        InkChip chip = OnToolkit.run(() -> new InkChip("ink of the sail", i -> {}));
+        show(chip, cloth.ink(), outer);
+        Background first = painted(chip);
+        Image picture = first.getImages().getFirst().getImage();
+        assertThat(picture.getPixelReader().getColor(3, 3)).isEqualTo(Color.web("#C0A060"));
+
+        OnToolkit.run(() -> {
+            chip.show(other.ink(), outer, outer.palette().first());
+            assertThat(((Region) chip.getGraphic()).getBackground()).as("nothing, rather than the one before").isNull();
+            chip.show(Ink.slot("Tar"), outer, outer.palette().first());
+            return null;
+        });
+        Thread.sleep(300);
+        assertThat(background(chip).getFills()).as("what came too late").hasSize(1);
+        show(chip, other.ink(), outer);
+        assertThat(painted(chip)).isNotEqualTo(first);
+        show(chip, cloth.ink(), outer);
+        assertThat(background(chip)).as("there at once").isEqualTo(first);
     }
 }
