@@ -1,5 +1,7 @@
 package org.vatwright.desktop.cloth;
 
+import org.vatwright.desktop.control.Ui;
+
 import javafx.scene.Cursor;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
@@ -55,7 +57,8 @@ public abstract class ClothPane extends Pane {
     }
 
     private void resized() {
-        if (getWidth() > 1 && getHeight() > 1) {
+        // What waits hidden in another stage is laid out as well: its own room it gets when it is shown.
+        if (getWidth() > 1 && getHeight() > 1 && Ui.seen(this)) {
             if (fitted || viewport.pxPerMm() == 1) {
                 fit();
             } else {
@@ -92,7 +95,7 @@ public abstract class ClothPane extends Pane {
         boolean otherScale = viewport.pxPerMm() != other.pxPerMm();
         viewport = other;
         update();
-        if (otherScale) {
+        if (otherScale && Ui.seen(this)) {
             scaled.run();
         }
     }

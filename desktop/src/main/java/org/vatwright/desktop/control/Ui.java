@@ -169,6 +169,16 @@ public final class Ui {
         node.setManaged(shown);
     }
 
+    /** @return whether it and all that it is in is shown; what waits hidden in a stage or a chapter is not */
+    public static boolean seen(Node node) {
+        for (Node n = node; n != null; n = n.getParent()) {
+            if (!n.isVisible()) {
+                return false;
+            }
+        }
+        return node.getScene() != null;
+    }
+
     /** Words shown beside the pointer. What shows them is made when it first comes near: each takes a window of its own. */
     public static void tip(Node node, String words) {
         if (node.getProperties().put(TIP_WORDS, words) == null) {
