@@ -11,12 +11,15 @@ import javafx.scene.layout.StackPane;
  */
 public final class OneSeen extends StackPane {
 
+    private Node seen;
+
     public OneSeen() {
         setAlignment(Pos.TOP_LEFT);
     }
 
     /** @return whether it was not there before */
     public boolean show(Node view) {
+        seen = view;
         boolean fresh = !getChildren().contains(view);
         if (fresh) {
             getChildren().add(view);
@@ -26,6 +29,7 @@ public final class OneSeen extends StackPane {
     }
 
     public void showNone() {
+        seen = null;
         getChildren().forEach(v -> Ui.show(v, false));
     }
 
@@ -37,7 +41,8 @@ public final class OneSeen extends StackPane {
             }
         });
         if (within instanceof OneSeen place) {
-            place.getChildren().removeIf(v -> !v.isVisible());
+            // Whom the one that is seen belongs to may hide it for a while.
+            place.getChildren().removeIf(v -> v != place.seen);
         }
     }
 }
