@@ -3,6 +3,7 @@ package org.vatwright.desktop.cloth;
 import java.nio.IntBuffer;
 
 import org.vatwright.core.raster.Raster;
+import org.vatwright.core.raster.Work;
 import org.vatwright.desktop.studio.LiveCloth;
 
 import javafx.animation.PauseTransition;
@@ -23,12 +24,30 @@ public final class ClothImage extends ImageView {
     /** Most pictures are there sooner, and an empty place in between would blink. */
     private static final double STALE_MILLIS = 200;
 
+    /** What is drawn, and what it is a picture of. */
+    private static final class Subject implements LiveCloth.Subject {
+
+        private final LiveCloth.Subject drawn;
+        private Object whose;
+
+        Subject(LiveCloth.Subject drawn, Object whose) {
+            this.drawn = drawn;
+            this.whose = whose;
+        }
+
+        @Override
+        public Raster draw(double fineness, Work work) {
+            return drawn.draw(fineness, work);
+        }
+    }
+
     private final LiveCloth live;
     private Object shown;
     private PixelBuffer<IntBuffer> pixels;
     private WritableImage image;
     private Runnable next = () -> {};
-    private Object whose;
+    private Object whose = "";
+    private Subject asked;
     private PauseTransition stale;
 
     public ClothImage() {
@@ -55,7 +74,11 @@ public final class ClothImage extends ImageView {
             shown = value;
             setFitWidth(width);
             setFitHeight(height);
-            live.ask(subject, width + height < SMALL);
+            asked = new Subject(subject, whose);
+            live.ask(asked, width + height < SMALL);
+        } else if (asked != null) {
+            // It looks the same in both.
+            asked.whose = whose;
         }
     }
 
@@ -101,6 +124,10 @@ public final class ClothImage extends ImageView {
     }
 
     private void take(LiveCloth.Picture picture) {
+        if (picture.of() instanceof Subject subject && !subject.whose.equals(whose)) {
+            // It was still being drawn when something else was chosen.
+            return;
+        }
         if (stale != null) {
             stale.stop();
         }

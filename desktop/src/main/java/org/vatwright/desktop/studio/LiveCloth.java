@@ -26,8 +26,8 @@ public final class LiveCloth {
         Raster draw(double fineness, Work work);
     }
 
-    /** @param trueOne whether it has full density */
-    public record Picture(Raster raster, boolean trueOne) {}
+    /** @param trueOne whether it has full density @param of what was asked for */
+    public record Picture(Raster raster, boolean trueOne, Subject of) {}
 
     private final Executor deliver;
     private final Consumer<Picture> show;
@@ -102,7 +102,9 @@ public final class LiveCloth {
     private void draw(Subject subject) {
         long begun = System.nanoTime();
         if (lastNanos > QUICK_NANOS) {
-            hand(subject.draw(FIRST_FINENESS, Work.plain().stoppedBy(() -> newerWaits(begun, PATIENCE_NANOS))), false);
+            hand(new Picture(
+                    subject.draw(FIRST_FINENESS, Work.plain().stoppedBy(() -> newerWaits(begun, PATIENCE_NANOS))),
+                    false, subject));
         }
         long second = System.nanoTime();
         waited.set(0);
@@ -110,7 +112,7 @@ public final class LiveCloth {
         Raster raster = subject.draw(1, Work.plain().stoppedBy(() -> newerWaits(second, patience)));
         // What it waited for others says nothing about how long it takes.
         lastNanos = System.nanoTime() - second - waited.get();
-        hand(raster, true);
+        hand(new Picture(raster, true, subject));
     }
 
     /** @return whether something newer is wanted than what was begun longer ago than that */
@@ -126,9 +128,9 @@ public final class LiveCloth {
         }
     }
 
-    private void hand(Raster raster, boolean trueOne) {
+    private void hand(Picture picture) {
         deliver.execute(() -> {
-            show.accept(new Picture(raster, trueOne));
+            show.accept(picture);
             if (near) {
                 Artists.shown();
             }

@@ -99,6 +99,33 @@ class ClothImageTest {
     }
 
     @Test
+    void aPictureThatComesWhenSomethingElseIsChosenIsNotShown() throws Exception {
+        ClothImage image = inMadder();
+        CountDownLatch late = new CountDownLatch(1);
+        draw(image, "A", WOAD, 8, 6, late);
+        CountDownLatch slow = new CountDownLatch(1);
+        draw(image, "B", HALF_MADDER, 8, 6, slow);
+        until(image, 0);
+        late.countDown();
+        Thread.sleep(400);
+        assertThat(OnToolkit.run(() -> image.argb(1, 1))).as("not that of A any more").isZero();
+        slow.countDown();
+        while (OnToolkit.run(() -> image.argb(1, 1)) == 0) {
+            Thread.sleep(10);
+        }
+    }
+
+    @Test
+    void whatLooksTheSameInBothIsShown() throws Exception {
+        ClothImage image = inMadder();
+        CountDownLatch slow = new CountDownLatch(1);
+        draw(image, "A", WOAD, 8, 6, slow);
+        draw(image, "B", WOAD, 8, 6, slow);
+        slow.countDown();
+        until(image, WOAD);
+    }
+
+    @Test
     void ofOneThingThePictureBeforeStaysHoweverLongTheNextTakes() throws Exception {
         ClothImage image = inMadder();
         CountDownLatch slow = new CountDownLatch(1);
