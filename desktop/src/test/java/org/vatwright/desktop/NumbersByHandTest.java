@@ -3,6 +3,8 @@ package org.vatwright.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.vatwright.core.band.BandRun;
 import org.vatwright.core.family.dot.Dots;
 import org.vatwright.core.family.stripe.Stripes;
@@ -52,6 +54,22 @@ class NumbersByHandTest extends AtTheDemo {
         assertThat(stripes().angleDeg()).isNotEqualTo(90).isEqualTo(Math.rint(stripes().angleDeg()));
         hand.click("offer-angle-1");
         assertThat(hand.shows("offer-angle-1")).isFalse();
+    }
+
+    /** They are looked for beside the window, and those of the design before are gone at once. */
+    @ParameterizedTest
+    @CsvSource({"Quay, angle, blocks-angle-dial", "Sailcloth, grain, cloth-angle-dial"})
+    void theDialMarksTheAnglesThatCloseOnceTheyAreFound(String design, String chapter, String id) throws Exception {
+        hand.click("shelf-" + design);
+        hand.click("layer-1");
+        hand.click("chapter-" + chapter);
+        Node dial = hand.node(id);
+        hand.until("upright, and turned by a right angle", () -> dial.lookupAll(".dial-mark").size() >= 4);
+        int found = Hand.onFx(() -> dial.lookupAll(".dial-mark").size());
+        hand.click("shelf-Gangway");
+        hand.click("shelf-" + design);
+        hand.click("layer-1");
+        hand.until("they are there again", () -> dial.lookupAll(".dial-mark").size() == found);
     }
 
     @Test

@@ -13,22 +13,27 @@ import org.vatwright.core.woven.FabricStructure;
 import org.vatwright.desktop.control.GrainDial;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Aside;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.application.Platform;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
 /** The angle of a cloth, whether it closes, and the ways to have it exact. */
 final class FabricTurn extends VBox {
 
-    private record Marks(double width, double height, List<Double> angles) {}
+    private record Period(double width, double height) {}
 
     private final Studio studio;
     private final GrainDial dial;
     private final NumberRow angle;
     private final Label drawn = Ui.prose("", "quiet");
     private final Offers offers;
-    private Marks marks = new Marks(0, 0, List.of());
+    private final Aside<List<Double>> closing = new Aside<>(Platform::runLater, this::mark);
+    private Period marked = new Period(0, 0);
+    private List<Double> marks = List.of();
+    private double now;
 
     FabricTurn(Studio studio, DoubleConsumer turn) {
         super(8);
@@ -42,10 +47,14 @@ final class FabricTurn extends VBox {
     void show(Design design, FabricStructure structure) {
         Fabric cloth = structure.fabric();
         angle.show(structure.angleDeg());
-        if (marks.width() != cloth.periodWidthMm() || marks.height() != cloth.periodHeightMm()) {
-            marks = new Marks(cloth.periodWidthMm(), cloth.periodHeightMm(), closingAngles(cloth));
+        Period period = new Period(cloth.periodWidthMm(), cloth.periodHeightMm());
+        if (!period.equals(marked)) {
+            marked = period;
+            marks = List.of();
+            closing.ask(period, work -> closingAngles(period));
         }
-        dial.show(structure.angleDeg(), marks.angles());
+        now = structure.angleDeg();
+        dial.show(now, marks);
         boolean closes = structure.closes(design.repeat());
         drawn.setText(closes
                 ? "Closes on this tile"
@@ -55,10 +64,15 @@ final class FabricTurn extends VBox {
         offers.show(structure.closings(design.repeat()).stream().map(c -> c.on(studio.selection().layer())).toList());
     }
 
+    private void mark(List<Double> found) {
+        marks = found;
+        dial.show(now, marks);
+    }
+
     /** @return angles that close without stretch and with a tile of a few periods, for the dial's long ticks */
-    private static List<Double> closingAngles(Fabric cloth) {
-        double w = cloth.periodWidthMm();
-        double h = cloth.periodHeightMm();
+    private static List<Double> closingAngles(Period period) {
+        double w = period.width();
+        double h = period.height();
         if (Math.min(w, h) < Repeat.LEAST_MM || Math.max(w, h) > Repeat.MOST_MM) {
             return List.of(0.0, 90.0);
         }

@@ -12,8 +12,10 @@ import org.vatwright.core.repeat.TurnedLattice;
 import org.vatwright.desktop.control.GrainDial;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Aside;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.application.Platform;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
@@ -26,8 +28,10 @@ final class LaidTurn extends VBox {
     private final Label drawn = Ui.prose("", "quiet");
     private final Label tile = Ui.prose("", "quiet");
     private final Offers offers;
+    private final Aside<List<Double>> closing = new Aside<>(Platform::runLater, this::mark);
     private Lattice marked;
     private List<Double> marks = List.of();
+    private double now;
 
     LaidTurn(Studio studio, String what) {
         super(8);
@@ -49,9 +53,11 @@ final class LaidTurn extends VBox {
         angle.show(laid.angleDeg());
         if (!laid.lattice().equals(marked)) {
             marked = laid.lattice();
-            marks = closingAngles(marked);
+            marks = List.of();
+            closing.ask(marked, work -> closingAngles(laid.lattice()));
         }
-        dial.show(laid.angleDeg(), marks);
+        now = laid.angleDeg();
+        dial.show(now, marks);
         boolean closes = laid.closes(design.repeat());
         drawn.setText(closes ? "Closes on this tile" : "Does not close; drawn at " + laid.drawn(design.repeat()));
         drawn.getStyleClass().removeAll("fine", "look");
@@ -60,6 +66,11 @@ final class LaidTurn extends VBox {
                 Numbers.plain(t.widthMm(), 6), Numbers.plain(t.heightMm(), 6)))
                 .orElse("No tile at just this angle"));
         offers.show(laid.closings(design.repeat()).stream().map(c -> c.on(studio.selection().layer())).toList());
+    }
+
+    private void mark(List<Double> found) {
+        marks = found;
+        dial.show(now, marks);
     }
 
     private static List<Double> closingAngles(Lattice lattice) {
