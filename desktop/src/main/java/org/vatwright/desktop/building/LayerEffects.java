@@ -7,6 +7,8 @@ import java.util.function.UnaryOperator;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Effect;
 import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.Shows;
+import org.vatwright.core.raster.BlendMode;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.effect.EffectTarget;
 import org.vatwright.desktop.studio.Scenes;
@@ -32,10 +34,15 @@ record LayerEffects(Studio studio) implements EffectTarget {
     public void draw(ClothImage picture, Effect effect, double side) {
         Design design = studio.design().orElseThrow();
         Layer layer = studio.layer().orElseThrow();
-        Design alone = design.alone(design.layers().indexOf(layer)).withGround(design.ground())
-                .replace(layer.id(), l -> l.withEffects(List.of(effect)));
+        List<Effect> worn = List.of(effect);
+        Layer plain = layer.with().visible(true).opacity(1).mode(BlendMode.NORMAL).effects(worn).build();
+        // In the marks of others it looks as they do.
+        List<Layer> others = layer.shows() == Shows.EVERYWHERE ? List.of() : design.layers();
         double pxPerMm = side / Math.max(4, 0.4 * Math.min(design.repeat().widthMm(), design.repeat().heightMm()));
-        Scenes.Field field = new Scenes.Field(alone, studio.colourway(design), 0, 0, (int) side, (int) side, pxPerMm);
-        picture.draw(field, field.subject(studio.tiles()), side, side);
+        Scenes.Made made = new Scenes.Made(
+                List.of(plain, others, design.repeat(), design.palette(), design.fills(), design.ground()),
+                studio.colourway(design), (int) side, (int) side, pxPerMm, 0, 0);
+        picture.draw(made, made.subject(studio.tiles(), () -> design.alone(design.layers().indexOf(layer))
+                .withGround(design.ground()).replace(layer.id(), l -> l.withEffects(worn))), side, side);
     }
 }

@@ -3,6 +3,7 @@ package org.vatwright.desktop.building;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Function;
 
@@ -78,15 +79,28 @@ final class LivePicker<T> extends VBox {
         show(now, with, colourway, pxPerMm, 0, 0);
     }
 
+    /** @param from all that the designs are made of but for the choice; they are made when they are drawn */
+    void show(T now, List<Object> from, Function<T, Design> with, Colourway colourway, double pxPerMm) {
+        show(now, (choice, picture) -> {
+            Scenes.Made made = new Scenes.Made(List.of(from, choice), colourway, (int) shape.wide(),
+                    (int) shape.high(), pxPerMm, 0, 0);
+            picture.draw(made, made.subject(studio.tiles(), () -> with.apply(choice)), shape.wide(), shape.high());
+        });
+    }
+
     /** @param left,top place of the design in the pictures' upper left corner, in mm */
     void show(T now, Function<T, Design> with, Colourway colourway, double pxPerMm, double left, double top) {
-        choices.show(now);
-        chosen.setText(words.apply(now));
-        draw = () -> pictures.forEach((choice, picture) -> {
+        show(now, (choice, picture) -> {
             Scenes.Field field = new Scenes.Field(with.apply(choice), colourway, left, top, (int) shape.wide(),
                     (int) shape.high(), pxPerMm);
             picture.draw(field, field.subject(studio.tiles()), shape.wide(), shape.high());
         });
+    }
+
+    private void show(T now, BiConsumer<T, ClothImage> each) {
+        choices.show(now);
+        chosen.setText(words.apply(now));
+        draw = () -> pictures.forEach(each);
         if (grid.isVisible()) {
             draw.run();
         }

@@ -68,7 +68,8 @@ final class SurfaceChapter extends Chapter {
             arranged = now;
             blend.open(!now.effect() && !now.masked());
         }
-        blend.show(layer.mode(), m -> design.replace(layer.id(), l -> l.withMode(m)), colourway,
+        Design plain = design.replace(layer.id(), l -> l.withMode(BlendMode.NORMAL));
+        blend.show(layer.mode(), List.of(plain), m -> plain.replace(layer.id(), l -> l.withMode(m)), colourway,
                 PICTURES.wide() / Math.max(8, 0.75 * design.repeat().widthMm()));
         shows.show(design, layer);
     }

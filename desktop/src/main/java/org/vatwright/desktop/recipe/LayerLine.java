@@ -92,7 +92,6 @@ final class LayerLine extends HBox {
         strip.setOpacity(layer.visible() ? 1 : 0.45);
         setPadding(layer.group().isEmpty() ? LINE : IN_GROUP);
         Layer plain = layer.with().visible(true).opacity(1).mode(BlendMode.NORMAL).shows(Shows.EVERYWHERE).build();
-        Design alone = design.with().layers(List.of(plain)).ground(Ink.CLEAR).build();
         // A small cell from top to bottom, so that every mark is somewhere in it; of a large one enough to know its marks.
         double pxPerMm = STRIP_HEIGHT / Math.min(MOST_MM, design.repeat().heightMm());
         if (!design.id().equals(of)) {
@@ -101,9 +100,13 @@ final class LayerLine extends HBox {
             of = design.id();
         }
         double[] start = start(layer, STRIP_HEIGHT / pxPerMm);
-        Scenes.Field field = new Scenes.Field(alone, colourway, start[0], start[1], (int) STRIP_WIDTH,
-                (int) STRIP_HEIGHT, pxPerMm);
-        strip.draw(field, field.subject(studio.tiles()), STRIP_WIDTH, STRIP_HEIGHT);
+        Scenes.Made made = new Scenes.Made(
+                List.of(design.id(), plain, design.repeat(), design.palette(), design.fills()),
+                colourway, (int) STRIP_WIDTH, (int) STRIP_HEIGHT, pxPerMm, start[0], start[1]);
+        strip.draw(made,
+                made.subject(studio.tiles(),
+                        () -> design.with().layers(List.of(plain)).ground(Ink.CLEAR).build()),
+                STRIP_WIDTH, STRIP_HEIGHT);
     }
 
     /** A trim leaves most of a cell empty: its strip begins with its first repeat. */

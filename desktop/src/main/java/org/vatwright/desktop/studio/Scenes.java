@@ -2,6 +2,7 @@ package org.vatwright.desktop.studio;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.drape.Drape;
@@ -61,6 +62,21 @@ public final class Scenes {
 
         private FieldSpec spec(double fineness) {
             return new FieldSpec(widthPx / pxPerMm, heightPx / pxPerMm, density(pxPerMm * fineness), 1, 0, -left, -top);
+        }
+    }
+
+    /**
+     * A stretch of a design that is made only when it is drawn: a new one looks at all its places and inks, and there are many small
+     * pictures.
+     *
+     * @param of all that the design is made of
+     */
+    public record Made(List<Object> of, Colourway colourway, int widthPx, int heightPx, double pxPerMm, double left,
+            double top) {
+
+        public LiveCloth.Subject subject(TileSource tiles, Supplier<Design> design) {
+            return (fineness, work) -> new Field(design.get(), colourway, left, top, widthPx, heightPx, pxPerMm)
+                    .draw(tiles, fineness, work);
         }
     }
 
