@@ -1,6 +1,7 @@
 package org.vatwright.desktop.frame;
 
 import java.io.File;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -126,17 +127,18 @@ public final class Frame extends BorderPane {
 
     /** @return middle and column of the stages that are not there yet */
     private List<Supplier<Optional<Beforehand.Made>>> ahead() {
-        return studio.project().designs().isEmpty()
-                ? List.of()
-                : Stream.of(Stage.values())
-                        .filter(s -> !stages.containsKey(s) || stage(s).middle().getScene() == null)
-                        .flatMap(s -> Stream.<Supplier<Beforehand.Made>>of(
-                                () -> new Beforehand.Made(stage(s).middle(), middles),
-                                () -> new Beforehand.Made(stage(s).column(),
-                                        columns))).<Supplier<Optional<Beforehand.Made>>>map(
-                                                part -> () -> Optional.of(part.get())
-                                                        .filter(m -> m.column().getScene() == null))
-                        .toList();
+        List<Supplier<Optional<Beforehand.Made>>> parts = new ArrayList<>();
+        for (Stage each : studio.project().designs().isEmpty() ? new Stage[0] : Stage.values()) {
+            if (!stages.containsKey(each) || stage(each).middle().getScene() == null) {
+                parts.add(() -> missing(new Beforehand.Made(stage(each).middle(), middles)));
+                parts.add(() -> missing(new Beforehand.Made(stage(each).column(), columns)));
+            }
+        }
+        return parts;
+    }
+
+    private static Optional<Beforehand.Made> missing(Beforehand.Made part) {
+        return Optional.of(part).filter(p -> p.column().getScene() == null);
     }
 
     /** Draws again what a change touches; the head, which says what can be undone, after each. */
