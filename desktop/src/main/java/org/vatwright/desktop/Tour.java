@@ -5,6 +5,7 @@ import java.util.Deque;
 
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Layer;
+import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Stage;
 import org.vatwright.desktop.studio.Studio;
 
@@ -75,7 +76,7 @@ final class Tour {
     /** The chapters of the open layer come next, before whatever else was to come. */
     private void chapters() {
         for (Node chapter : root.lookupAll(".chapter")) {
-            if (chapter instanceof Button button && button.isVisible()) {
+            if (chapter instanceof Button button && Ui.seen(button)) {
                 steps.addFirst(new Step(LOOK, button::fire));
             }
         }

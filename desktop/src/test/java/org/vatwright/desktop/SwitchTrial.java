@@ -12,6 +12,7 @@ import java.util.concurrent.CountDownLatch;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.desktop.control.Beforehand;
+import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.frame.Settings;
 import org.vatwright.desktop.studio.Stage;
 import org.vatwright.desktop.studio.Studio;
@@ -87,7 +88,7 @@ public final class SwitchTrial {
 
     private static List<String> chapters(Scene scene) throws Exception {
         List<String> ids = new ArrayList<>();
-        Shots.onFx(() -> scene.getRoot().lookupAll(".chapter").stream().filter(Node::isVisible)
+        Shots.onFx(() -> scene.getRoot().lookupAll(".chapter").stream().filter(Ui::seen)
                 .map(Node::getId).forEach(ids::add));
         return ids;
     }
