@@ -1,7 +1,5 @@
 package org.vatwright.core.effect;
 
-import java.util.Arrays;
-
 /**
  * Many columns side by side, blurred by {@link Spread.Sums} while their rows come in from above: every step is the same for all
  * places of a row, so that it takes a processor's whole width. Each place is a long of four numbers below 2^16.
@@ -42,7 +40,24 @@ final class DownSums {
      * @return whether there is one yet
      */
     boolean take(Pairs to) {
-        return first.take(second.next(), between) && second.take(third.next(), between) && third.take(to);
+        if (!first.take(between)) {
+            return false;
+        }
+        pack(between.one, between.other, first.sum, second.next());
+        if (!second.take(between)) {
+            return false;
+        }
+        pack(between.one, between.other, second.sum, third.next());
+        return third.take(to);
+    }
+
+    private static void pack(long[] one, long[] other, Spread.Sum sum, long[] to) {
+        int over = sum.over();
+        long half = sum.half();
+        for (int i = 0; i < to.length; i++) {
+            to[i] = (one[i] + half >>> over & FourLines.BOTH) << QUARTER_BITS
+                    | other[i] + half >>> over & FourLines.BOTH;
+        }
     }
 
     /** One running sum; the rows that it covers are kept in a ring. */
@@ -58,73 +73,28 @@ final class DownSums {
             this.sum = sum;
             ring = new long[sum.span() + 1][m];
             whole = new Pairs(m);
-            if (sum.share() == 0) {
-                // So that what is packed is rounded.
-                Arrays.fill(whole.one, sum.half());
-                Arrays.fill(whole.other, sum.half());
-            }
         }
 
         long[] next() {
             return ring[at];
         }
 
-        /** The sum as numbers below 2^16. @param between what is used on the way */
-        boolean take(long[] to, Pairs between) {
-            long[] in = ring[at];
-            if (sum.share() > 0 || taken + 1 < ring.length) {
-                boolean full = take(between);
-                if (full) {
-                    pack(between.one, between.other, sum, to);
-                }
-                return full;
-            }
-            step();
-            packed(in, ring[at], whole.one, whole.other, sum.over(), to);
-            return true;
-        }
-
-        private void step() {
-            at = at + 1 == ring.length ? 0 : at + 1;
-            taken++;
-        }
-
         boolean take(Pairs to) {
             long[] in = ring[at];
-            step();
-            boolean full = taken >= ring.length;
+            at = at + 1 == ring.length ? 0 : at + 1;
+            boolean full = ++taken >= ring.length;
             if (full && sum.share() > 0) {
                 long[] then = ring[at + 1 == ring.length ? 0 : at + 1];
                 shared(in, ring[at], then, QUARTER_BITS, whole.one, to.one, sum.share());
                 shared(in, ring[at], then, 0, whole.other, to.other, sum.share());
             } else if (full) {
-                plain(in, ring[at], whole.one, whole.other, to.one, to.other);
+                plain(in, ring[at], QUARTER_BITS, whole.one, to.one);
+                plain(in, ring[at], 0, whole.other, to.other);
             } else if (taken > 1 || sum.share() == 0) {
                 add(in, QUARTER_BITS, whole.one);
                 add(in, 0, whole.other);
             }
             return full;
-        }
-
-        private static void pack(long[] one, long[] other, Spread.Sum sum, long[] to) {
-            int over = sum.over();
-            long half = sum.half();
-            for (int i = 0; i < to.length; i++) {
-                to[i] = (one[i] + half >>> over & FourLines.BOTH) << QUARTER_BITS
-                        | other[i] + half >>> over & FourLines.BOTH;
-            }
-        }
-
-        private static void packed(long[] in, long[] old, long[] one, long[] other, int over, long[] to) {
-            for (int i = 0; i < one.length; i++) {
-                long now = in[i];
-                long then = old[i];
-                long first = one[i] + (now >>> QUARTER_BITS & FourLines.BOTH);
-                long second = other[i] + (now & FourLines.BOTH);
-                one[i] = first - (then >>> QUARTER_BITS & FourLines.BOTH);
-                other[i] = second - (then & FourLines.BOTH);
-                to[i] = (first >>> over & FourLines.BOTH) << QUARTER_BITS | second >>> over & FourLines.BOTH;
-            }
         }
 
         private static void add(long[] in, int shift, long[] whole) {
@@ -133,16 +103,11 @@ final class DownSums {
             }
         }
 
-        private static void plain(long[] in, long[] old, long[] one, long[] other, long[] to, long[] too) {
-            for (int i = 0; i < one.length; i++) {
-                long now = in[i];
-                long then = old[i];
-                long first = one[i] + (now >>> QUARTER_BITS & FourLines.BOTH);
-                long second = other[i] + (now & FourLines.BOTH);
-                one[i] = first - (then >>> QUARTER_BITS & FourLines.BOTH);
-                other[i] = second - (then & FourLines.BOTH);
-                to[i] = first;
-                too[i] = second;
+        private static void plain(long[] in, long[] old, int shift, long[] whole, long[] to) {
+            for (int i = 0; i < whole.length; i++) {
+                long all = whole[i] + (in[i] >>> shift & FourLines.BOTH);
+                whole[i] = all - (old[i] >>> shift & FourLines.BOTH);
+                to[i] = all;
             }
         }
 
