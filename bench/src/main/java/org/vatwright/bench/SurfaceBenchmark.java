@@ -44,6 +44,8 @@ public class SurfaceBenchmark extends BesideCopy {
     private final Raster coat = new Raster(SIDE, SIDE);
     /** The same marks, half of them in another ink. */
     private final Raster chequered = new Raster(SIDE, SIDE);
+    /** The same marks by threes, so that no two numbers tell a pixel. */
+    private final Raster chequeredByThrees = new Raster(SIDE, SIDE);
     private PaintRequest asked;
 
     public SurfaceBenchmark() {
@@ -58,9 +60,19 @@ public class SurfaceBenchmark extends BesideCopy {
         tooth(ToothKind.CRYSTALS, 2, coat);
         for (int i = 0; i < SIDE * SIDE; i++) {
             int pixel = coat.argb()[i];
-            boolean other = (i / SIDE / CHECK + i % SIDE / CHECK) % 2 == 0;
-            chequered.argb()[i] = other ? pixel & 0xFF00_FF00 | pixel << 16 & 0xFF_0000 | pixel >> 16 & 255 : pixel;
+            int check = i / SIDE / CHECK + i % SIDE / CHECK;
+            chequered.argb()[i] = check % 2 == 0 ? turned(pixel) : pixel;
+            chequeredByThrees.argb()[i] = check % 3 == 0 ? pixel : check % 3 == 1 ? turned(pixel) : grey(pixel);
         }
+    }
+
+    /** @return the same coverage with red and blue exchanged */
+    private static int turned(int pixel) {
+        return pixel & 0xFF00_FF00 | pixel << 16 & 0xFF_0000 | pixel >> 16 & 255;
+    }
+
+    private static int grey(int pixel) {
+        return pixel & 0xFF00_FF00 | pixel << 8 & 0xFF_0000 | pixel >> 8 & 255;
     }
 
     private Raster tooth(ToothKind kind, double sizeMm, Raster onto) {
@@ -93,6 +105,11 @@ public class SurfaceBenchmark extends BesideCopy {
     @Benchmark
     public Raster blurOfTwentyPixelsInTwoInks() {
         return new Blur(20 * MM / SIDE).on(chequered, asked);
+    }
+
+    @Benchmark
+    public Raster blurOfTwentyPixelsInThreeInks() {
+        return new Blur(20 * MM / SIDE).on(chequeredByThrees, asked);
     }
 
     @Benchmark

@@ -13,11 +13,11 @@ final class DownSums {
     private final Stage third;
     private final Pairs between;
 
-    /** @param sums {@link Spread.Sums#packed packed} @param m places of a row */
-    DownSums(Spread.Sums sums, int m) {
-        first = new Stage(sums.first(), m);
-        second = new Stage(sums.second(), m);
-        third = new Stage(sums.third(), m);
+    /** @param sums {@link Spread.Sums#packed packed} @param m places of a row @param ahead rows that may be written before they are taken */
+    DownSums(Spread.Sums sums, int m, int ahead) {
+        first = new Stage(sums.first(), m, ahead);
+        second = new Stage(sums.second(), m, 1);
+        third = new Stage(sums.third(), m, 1);
         between = new Pairs(m);
     }
 
@@ -28,13 +28,13 @@ final class DownSums {
         }
     }
 
-    /** @return where the next row is to be written */
-    long[] next() {
-        return first.next();
+    /** @return where the {@code k}th of the rows that come next is to be written, 0 first */
+    long[] ahead(int k) {
+        return first.ahead(k);
     }
 
     /**
-     * Takes the row that was written last.
+     * Takes the next row.
      *
      * @param to the blurred row as far up as the spread reaches
      * @return whether there is one yet
@@ -43,11 +43,11 @@ final class DownSums {
         if (!first.take(between)) {
             return false;
         }
-        pack(between.one, between.other, first.sum, second.next());
+        pack(between.one, between.other, first.sum, second.ahead(0));
         if (!second.take(between)) {
             return false;
         }
-        pack(between.one, between.other, second.sum, third.next());
+        pack(between.one, between.other, second.sum, third.ahead(0));
         return third.take(to);
     }
 
@@ -69,31 +69,32 @@ final class DownSums {
         private int at;
         private int taken;
 
-        Stage(Spread.Sum sum, int m) {
+        Stage(Spread.Sum sum, int m, int ahead) {
             this.sum = sum;
-            ring = new long[sum.span() + 1][m];
+            ring = new long[sum.span() + ahead][m];
             whole = new Pairs(m);
         }
 
-        long[] next() {
-            return ring[at];
+        long[] ahead(int k) {
+            return ring[(at + k) % ring.length];
         }
 
         boolean take(Pairs to) {
             long[] in = ring[at];
-            at = at + 1 == ring.length ? 0 : at + 1;
-            boolean full = ++taken >= ring.length;
+            long[] old = ahead(ring.length - sum.span());
+            boolean full = ++taken > sum.span();
             if (full && sum.share() > 0) {
-                long[] then = ring[at + 1 == ring.length ? 0 : at + 1];
-                shared(in, ring[at], then, QUARTER_BITS, whole.one, to.one, sum.share());
-                shared(in, ring[at], then, 0, whole.other, to.other, sum.share());
+                long[] then = ahead(ring.length - sum.span() + 1);
+                shared(in, old, then, QUARTER_BITS, whole.one, to.one, sum.share());
+                shared(in, old, then, 0, whole.other, to.other, sum.share());
             } else if (full) {
-                plain(in, ring[at], QUARTER_BITS, whole.one, to.one);
-                plain(in, ring[at], 0, whole.other, to.other);
+                plain(in, old, QUARTER_BITS, whole.one, to.one);
+                plain(in, old, 0, whole.other, to.other);
             } else if (taken > 1 || sum.share() == 0) {
                 add(in, QUARTER_BITS, whole.one);
                 add(in, 0, whole.other);
             }
+            at = at + 1 == ring.length ? 0 : at + 1;
             return full;
         }
 

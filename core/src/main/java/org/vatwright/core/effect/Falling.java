@@ -21,7 +21,6 @@ final class Falling {
     private final Ends ends;
     private final boolean up;
     private final DownSums[] downs;
-    private final long[][] chunk;
     private final DownSums.Pairs blurred = new DownSums.Pairs(STRIP);
     /** The row that is read next. */
     private int next;
@@ -34,21 +33,25 @@ final class Falling {
         this.up = up;
         reach = sums.reach();
         next = part.end(up) + (up ? reach - 1 : -reach);
-        chunk = new long[CHUNK][m];
         Spread.Sums packed = sums.packed();
         downs = new DownSums[(m + STRIP - 1) / STRIP];
         for (int i = 0; i < downs.length; i++) {
-            downs[i] = new DownSums(packed, Math.min(STRIP, m - i * STRIP));
+            downs[i] = new DownSums(packed, Math.min(STRIP, m - i * STRIP), CHUNK);
         }
     }
 
     /** Where rows come from and go to; one for each thread. */
     interface Ends {
-        /** @param to for each row from {@code from} on its longs, each of four numbers below 2^16 */
-        void rows(int from, int count, long[][] to);
+        /** Gives {@code to} each row from {@code from} on. */
+        void rows(int from, int count, Taker to);
 
         /** Takes a blurred row, a strip at a time. @param from which long of the row is the first @param n how many there are */
         void take(int y, int from, int n, DownSums.Pairs row);
+    }
+
+    /** Takes a row, the {@code k}th of those asked for: its longs, each of four numbers below 2^16. */
+    interface Taker {
+        void take(int k, long[] row);
     }
 
     /** Makes them. */
@@ -116,7 +119,7 @@ final class Falling {
             work.goOn();
             int at = Math.floorMod(next, h);
             int count = Math.min(Math.min(CHUNK, left), up ? at + 1 : h - at);
-            ends.rows(up ? at + 1 - count : at, count, chunk);
+            ends.rows(up ? at + 1 - count : at, count, (k, row) -> put(up ? count - 1 - k : k, row));
             for (int i = 0; i < downs.length; i++) {
                 fall(i, count);
             }
@@ -125,12 +128,17 @@ final class Falling {
         }
     }
 
+    private void put(int ahead, long[] row) {
+        for (int i = 0; i < downs.length; i++) {
+            System.arraycopy(row, i * STRIP, downs[i].ahead(ahead), 0, Math.min(STRIP, m - i * STRIP));
+        }
+    }
+
     private void fall(int strip, int count) {
         DownSums down = downs[strip];
         int from = strip * STRIP;
         int n = Math.min(STRIP, m - from);
         for (int k = 0; k < count; k++) {
-            System.arraycopy(chunk[up ? count - 1 - k : k], from, down.next(), 0, n);
             if (down.take(blurred)) {
                 ends.take(up ? next - k + reach : next + k - reach, from, n, blurred);
             }

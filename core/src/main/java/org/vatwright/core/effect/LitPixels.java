@@ -9,7 +9,7 @@ import org.vatwright.core.colour.Light;
 final class LitPixels {
 
     /** Light is written by so many steps: the darkest levels are still apart. */
-    private static final int STEPS = 4095;
+    static final int STEPS = 4095;
     /** By steps of light the value of each channel, where it stands in a pixel. */
     private static final int[] RED = new int[STEPS + 1];
     private static final int[] GREEN = new int[STEPS + 1];
@@ -69,7 +69,8 @@ final class LitPixels {
         steps(high, by, green, n);
         steps(low, by, blue, n);
         look(red, green, blue, n, pixels);
-        times(pixels, alpha, n, out, at);
+        times(pixels, alpha, n);
+        System.arraycopy(pixels, 0, out, at, n);
     }
 
     /** Steps of light that falls on a colour. @param gloss light that is added */
@@ -82,7 +83,7 @@ final class LitPixels {
     /** Pixels by their steps of light, premultiplied. */
     static void put(int[] red, int[] green, int[] blue, int[] alpha, int n, int[] pixels) {
         look(red, green, blue, n, pixels);
-        times(pixels, alpha, n, pixels, 0);
+        times(pixels, alpha, n);
     }
 
     private static void look(int[] red, int[] green, int[] blue, int n, int[] pixels) {
@@ -99,7 +100,7 @@ final class LitPixels {
     }
 
     /** @param by what light times alpha is times to be steps of light */
-    private static void alphas(int[] covered, float levels, int[] alpha, float[] by, int n) {
+    static void alphas(int[] covered, float levels, int[] alpha, float[] by, int n) {
         for (int i = 0; i < n; i++) {
             float all = covered[i];
             alpha[i] = (int) (all * levels + HALF);
@@ -107,18 +108,22 @@ final class LitPixels {
         }
     }
 
-    private static void steps(int[] light, float[] by, int[] steps, int n) {
+    static void steps(int[] light, float[] by, int[] steps, int n) {
         for (int i = 0; i < n; i++) {
             steps[i] = Math.min(STEPS, (int) (light[i] * by[i] + HALF));
         }
     }
 
-    private static void times(int[] pixels, int[] alpha, int n, int[] out, int at) {
+    /**
+     * Takes of opaque pixels what {@code alpha} covers. In place: a store to where another array might lie, by another index, keeps
+     * the loop from becoming vectors.
+     */
+    static void times(int[] pixels, int[] alpha, int n) {
         for (int i = 0; i < n; i++) {
             int a = alpha[i];
             int pair = (pixels[i] & PAIR) * a + PAIR_HALF;
             int middle = (pixels[i] >>> 8 & 255) * a + PRODUCT_HALF;
-            out[at + i] = a << 24 | (pair + (pair >>> 8 & PAIR) >>> 8 & PAIR) | (middle + (middle >>> 8) & 0xFF00);
+            pixels[i] = a << 24 | (pair + (pair >>> 8 & PAIR) >>> 8 & PAIR) | (middle + (middle >>> 8) & 0xFF00);
         }
     }
 }

@@ -35,6 +35,7 @@ final class LitRow {
     private final int[] greens = new int[BLOCK];
     private final int[] blues = new int[BLOCK];
     private final int[] pixels = new int[BLOCK];
+    private final int[] plain = new int[BLOCK];
 
     /** @param across,along what a difference of heights over two pixels is times to be a slope */
     LitRow(Shade shade, float across, float along) {
@@ -77,10 +78,15 @@ final class LitRow {
         LitPixels.steps(green, light, gloss, greens);
         LitPixels.steps(blue, light, gloss, blues);
         LitPixels.put(reds, greens, blues, alpha, some, pixels);
+        System.arraycopy(coat, at, plain, 0, some);
+        unlit(sx, sy, plain, some, pixels);
+        System.arraycopy(pixels, 0, out, at, some);
+    }
+
+    /** A level place stays what it is. */
+    private static void unlit(float[] sx, float[] sy, int[] plain, int some, int[] pixels) {
         for (int i = 0; i < some; i++) {
-            int argb = coat[at + i];
-            // A level place stays what it is.
-            out[at + i] = argb >>> 24 == 0 || sx[i] == 0 && sy[i] == 0 ? argb : pixels[i];
+            pixels[i] = plain[i] >>> 24 == 0 || sx[i] == 0 && sy[i] == 0 ? plain[i] : pixels[i];
         }
     }
 

@@ -18,7 +18,7 @@ final class OneInk {
 
     /** @return the ink, opaque, or {@link #NONE}, also of a coat that is opaque nowhere */
     static int of(int[] argb, Work work) {
-        int ink = opaque(argb);
+        int ink = opaque(argb, NONE);
         if (ink == NONE) {
             return NONE;
         }
@@ -32,9 +32,10 @@ final class OneInk {
         return other.get() ? NONE : ink;
     }
 
-    private static int opaque(int[] argb) {
+    /** @return the first opaque pixel that is another one, or {@link #NONE} */
+    static int opaque(int[] argb, int but) {
         for (int pixel : argb) {
-            if (pixel >>> 24 == OPAQUE) {
+            if (pixel >>> 24 == OPAQUE && pixel != but) {
                 return pixel;
             }
         }
@@ -43,8 +44,7 @@ final class OneInk {
 
     private static boolean isIn(int[] argb, int from, int to, int[] shades) {
         for (int i = from; i < to; i++) {
-            int shade = shades[argb[i] >>> 24];
-            if (argb[i] != shade && !near(argb[i], shade)) {
+            if (!near(argb[i], shades[argb[i] >>> 24])) {
                 return false;
             }
         }
@@ -52,8 +52,8 @@ final class OneInk {
     }
 
     /** Values that were rounded twice are off by one. */
-    private static boolean near(int pixel, int shade) {
-        return Math.abs((pixel >> 16 & 255) - (shade >> 16 & 255)) <= 1
+    static boolean near(int pixel, int shade) {
+        return pixel == shade || Math.abs((pixel >> 16 & 255) - (shade >> 16 & 255)) <= 1
                 && Math.abs((pixel >> 8 & 255) - (shade >> 8 & 255)) <= 1
                 && Math.abs((pixel & 255) - (shade & 255)) <= 1 && pixel >>> 24 != OPAQUE;
     }

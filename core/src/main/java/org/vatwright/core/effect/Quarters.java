@@ -15,6 +15,8 @@ final class Quarters implements Falling.Ends {
     private final FourLines lines;
     private final int over;
     private final float back;
+    private final long[] beside;
+    private final long[] laid;
 
     /** Where the numbers are. */
     interface Values {
@@ -29,6 +31,8 @@ final class Quarters implements Falling.Ends {
         this.w = w;
         this.values = values;
         quarter = (w + COUNT - 1) / COUNT;
+        beside = new long[quarter];
+        laid = new long[quarter];
         lines = new FourLines(w, across);
         over = lines.over();
         back = 1f / sums.packed().full(lines.full(FourLines.MOST) >>> over);
@@ -40,7 +44,7 @@ final class Quarters implements Falling.Ends {
     }
 
     @Override
-    public void rows(int from, int count, long[][] to) {
+    public void rows(int from, int count, Falling.Taker to) {
         for (int k = 0; k < count; k += COUNT) {
             int last = count - 1;
             values.read(row(from + k), row(from + Math.min(k + 1, last)), w, lines.one(), lines.in());
@@ -48,7 +52,8 @@ final class Quarters implements Falling.Ends {
                     lines.in());
             lines.blur();
             for (int i = 0; i < Math.min(COUNT, count - k); i++) {
-                lay(i < 2 ? lines.one() : lines.other(), i % 2 * HALF_BITS + over, to[k + i]);
+                lay(i < 2 ? lines.one() : lines.other(), i % 2 * HALF_BITS + over, laid);
+                to.take(k + i, laid);
             }
         }
     }
@@ -57,25 +62,27 @@ final class Quarters implements Falling.Ends {
         return y * w;
     }
 
+    /** Each quarter is brought beside the first: only what has the same index in all arrays becomes vectors. */
     private void lay(long[] line, int shift, long[] to) {
-        int all = Math.max(0, w - (COUNT - 1) * quarter);
-        lay(line, shift, quarter, all, to);
-        // The last quarters may be shorter, or not there at all.
-        for (int i = all; i < quarter; i++) {
-            long four = 0;
-            for (int k = 0; k < COUNT && k * quarter + i < w; k++) {
-                four |= (line[k * quarter + i] >>> shift & FourLines.MOST) << k * QUARTER_BITS;
+        first(line, shift, to);
+        for (int k = 1; k < COUNT; k++) {
+            int n = Math.min(quarter, w - k * quarter);
+            if (n > 0) {
+                System.arraycopy(line, k * quarter, beside, 0, n);
+                add(beside, shift, k * QUARTER_BITS, n, to);
             }
-            to[i] = four;
         }
     }
 
-    private static void lay(long[] line, int shift, int quarter, int n, long[] to) {
+    private static void first(long[] line, int shift, long[] to) {
+        for (int i = 0; i < to.length; i++) {
+            to[i] = line[i] >>> shift & FourLines.MOST;
+        }
+    }
+
+    private static void add(long[] line, int shift, int place, int n, long[] to) {
         for (int i = 0; i < n; i++) {
-            to[i] = line[i] >>> shift & FourLines.MOST
-                    | (line[quarter + i] >>> shift & FourLines.MOST) << QUARTER_BITS
-                    | (line[2 * quarter + i] >>> shift & FourLines.MOST) << 2 * QUARTER_BITS
-                    | (line[3 * quarter + i] >>> shift) << 3 * QUARTER_BITS;
+            to[i] |= (line[i] >>> shift & FourLines.MOST) << place;
         }
     }
 

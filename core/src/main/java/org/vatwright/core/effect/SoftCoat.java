@@ -1,5 +1,7 @@
 package org.vatwright.core.effect;
 
+import java.util.Optional;
+
 import org.vatwright.core.colour.Light;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
@@ -51,6 +53,11 @@ final class SoftCoat {
                 Quarters.run(w, h, across, sums, quiet, new OneInk.Covers(coat.argb(), ink, out.argb()));
                 return out;
             }
+            Optional<TwoInks> inks = TwoInks.of(coat.argb(), quiet);
+            if (inks.isPresent()) {
+                TwoLines.run(coat, out, across, sums, quiet, inks.get());
+                return out;
+            }
             long full = sums.packed().full(most);
             Falling.run(w, h, sums, quiet, () -> new Ends(coat, out, across, over, full));
         } else {
@@ -64,10 +71,12 @@ final class SoftCoat {
         int h = coat.height();
         long[] between = new long[w * h];
         FourLines.each(h, LINES, w, across, quiet, (from, to, lines) -> {
+            long[] row = new long[w];
             for (int y = from; y < to; y++) {
                 read(coat.argb(), y * w, w, lines);
                 lines.blur();
-                pack(lines, over, between, y * w, w);
+                pack(lines, over, row);
+                System.arraycopy(row, 0, between, y * w, w);
             }
         });
         FourLines.each(w, LINES, h, down, quiet, (from, end, lines) -> {
@@ -116,11 +125,11 @@ final class SoftCoat {
     }
 
     /** Alpha, green, red and blue, each so many bits fewer. */
-    private static void pack(FourLines lines, int over, long[] to, int from, int count) {
+    private static void pack(FourLines lines, int over, long[] to) {
         long[] one = lines.one();
         long[] other = lines.other();
-        for (int i = 0; i < count; i++) {
-            to[from + i] = (one[i] >>> over & FourLines.BOTH) << NUMBER_BITS | other[i] >>> over & FourLines.BOTH;
+        for (int i = 0; i < to.length; i++) {
+            to[i] = (one[i] >>> over & FourLines.BOTH) << NUMBER_BITS | other[i] >>> over & FourLines.BOTH;
         }
     }
 
@@ -142,6 +151,7 @@ final class SoftCoat {
         private final int over;
         private final FourLines lines;
         private final LitPixels lit;
+        private final long[] row;
 
         Ends(Raster coat, Raster out, double across, int over, long full) {
             this.coat = coat;
@@ -149,15 +159,17 @@ final class SoftCoat {
             this.over = over;
             lines = new FourLines(coat.width(), across);
             lit = new LitPixels(full, Falling.STRIP);
+            row = new long[coat.width()];
         }
 
         @Override
-        public void rows(int from, int count, long[][] to) {
+        public void rows(int from, int count, Falling.Taker to) {
             int w = coat.width();
             for (int k = 0; k < count; k++) {
                 read(coat.argb(), (from + k) * w, w, lines);
                 lines.blur();
-                pack(lines, over, to[k], 0, w);
+                pack(lines, over, row);
+                to.take(k, row);
             }
         }
 

@@ -20,13 +20,21 @@ class BlurTest {
     private static final int W = 61;
     private static final int H = 47;
 
+    private static final int MADDER = 0xFFAB3B2C;
+    private static final int NAVY = 0xFF102030;
+    private static final int LINEN = 0xFFE0D8C0;
+
     /** A few opaque and half clear dots in two inks. */
     private static Raster marks(long seed) {
+        return marks(seed, MADDER, 0x80102030);
+    }
+
+    private static Raster marks(long seed, int... inks) {
         Raster raster = new Raster(W, H);
         Random random = new Random(seed);
         for (int i = 0; i < 90; i++) {
             int at = random.nextInt(W * H);
-            raster.argb()[at] = random.nextBoolean() ? 0xFFAB3B2C : 0x80102030;
+            raster.argb()[at] = inks[random.nextInt(inks.length)];
         }
         return raster;
     }
@@ -41,10 +49,6 @@ class BlurTest {
         return rolled;
     }
 
-    private static Raster soft(Raster raster, double spreadPx) {
-        return new Blur(spreadPx).on(raster, Coats.asked(new TileGrid(W, H, W, H), 2));
-    }
-
     @ParameterizedTest
     @ValueSource(doubles = {0.4, 1.4, 1.6, 5.9, 11.9, 12.1, 30, 300})
     void noPlaceOfTheTorusIsAnyOther(double spread) {
@@ -52,6 +56,19 @@ class BlurTest {
         Raster first = rolled(soft(marks, spread), 17, 40);
         Raster second = soft(rolled(marks, 17, 40), spread);
         assertThat(first.argb()).isEqualTo(second.argb());
+    }
+
+    /** Which of two inks is met first is another one wherever the tile begins. */
+    @ParameterizedTest
+    @ValueSource(doubles = {1.6, 5.9, 12.1})
+    void noPlaceOfTheTorusIsAnyOtherInTwoInks(double spread) {
+        Raster marks = marks(3, MADDER, NAVY, Packed.times255(NAVY, 90));
+        assertThat(TwoInks.of(marks.argb(), Work.on(2))).isPresent();
+        for (int dx = 1; dx < W; dx += 13) {
+            Raster first = rolled(soft(marks, spread), dx, 40);
+            Raster second = soft(rolled(marks, dx, 40), spread);
+            assertThat(first.argb()).isEqualTo(second.argb());
+        }
     }
 
     /** One opaque pixel: the coverage is the normal curve, summed over all its copies on the torus. */
@@ -103,37 +120,83 @@ class BlurTest {
         return sum / (spread * Math.sqrt(2 * Math.PI));
     }
 
-    /** Of a coat in one ink only its coverage is blurred: it must look as where another ink lies out of reach. */
+    /** Of few inks only what they cover is blurred: they must look as where more of them lie out of reach. */
     @ParameterizedTest
     @ValueSource(doubles = {1.6, 3, 6, 12.5})
-    void oneInkIsBlurredAsItIsBesideAnother(double spread) {
-        TileGrid grid = new TileGrid(300, 40, 300, 40);
-        Raster one = new Raster(300, 40);
+    void inksAreBlurredAsTheyAreBesideOthers(double spread) {
+        Raster one = new Raster(301, 41);
         Random random = new Random(4);
-        for (int y = 0; y < 40; y++) {
+        for (int y = 0; y < 41; y++) {
             for (int x = 60; x < 110; x++) {
-                one.argb()[y * 300 + x] = Packed.times255(0xFFAB3B2C, random.nextInt(3) * 127 + random.nextInt(2));
+                one.argb()[y * 301 + x] = Packed.times255(MADDER, random.nextInt(3) * 127 + random.nextInt(2));
             }
         }
-        Raster two = new Raster(300, 40);
-        System.arraycopy(one.argb(), 0, two.argb(), 0, one.argb().length);
-        for (int x = 220; x < 240; x++) {
-            two.argb()[20 * 300 + x] = 0xFF102030;
-            two.argb()[21 * 300 + x] = 0xFF102030;
+        Raster two = with(NAVY, 140, one);
+        Raster three = with(LINEN, 250, two);
+        assertThat(OneInk.of(one.argb(), Work.on(2))).isEqualTo(MADDER);
+        assertThat(OneInk.of(two.argb(), Work.on(2))).isEqualTo(OneInk.NONE);
+        assertThat(TwoInks.of(two.argb(), Work.on(2))).isPresent();
+        assertThat(TwoInks.of(three.argb(), Work.on(2))).isEmpty();
+        near(soft(one, spread), soft(two, spread), 5, 100);
+        near(soft(two, spread), soft(three, spread), 5, 200);
+    }
+
+    /** @return the same and hard bars of another ink from {@code x} on, some of which touch what is there */
+    private static Raster with(int ink, int x, Raster raster) {
+        Raster more = new Raster(raster.width(), raster.height());
+        System.arraycopy(raster.argb(), 0, more.argb(), 0, raster.argb().length);
+        for (int y = 12; y < 31; y++) {
+            for (int bar = 0; bar < 12; bar += 3) {
+                more.argb()[y * raster.width() + x + bar] = ink;
+                more.argb()[y * raster.width() + x + bar + 1] = Packed.times255(ink, 10 * y % 256);
+            }
         }
-        Raster alone = new Blur(spread).on(one, Coats.asked(grid, 2));
-        Raster beside = new Blur(spread).on(two, Coats.asked(grid, 2));
-        for (int y = 0; y < 40; y++) {
-            for (int x = 5; x < 165; x++) {
+        return more;
+    }
+
+    private static Raster soft(Raster raster, double spread) {
+        int w = raster.width();
+        int h = raster.height();
+        return new Blur(spread).on(raster, Coats.asked(new TileGrid(w, h, w, h), 2));
+    }
+
+    private static void near(Raster some, Raster others, int from, int to) {
+        for (int y = 0; y < some.height(); y++) {
+            for (int x = from; x < to; x++) {
                 for (int shift = 0; shift < 32; shift += 8) {
-                    assertThat(alone.at(x, y) >>> shift & 255).as("%d, %d", x, y)
-                            .isCloseTo(beside.at(x, y) >>> shift & 255, within(1));
+                    assertThat(some.at(x, y) >>> shift & 255).as("%d, %d", x, y)
+                            .isCloseTo(others.at(x, y) >>> shift & 255, within(1));
                 }
             }
         }
-        assertThat(beside.at(230, 20)).isNotEqualTo(alone.at(230, 20));
-        assertThat(OneInk.of(one.argb(), Work.on(2))).isEqualTo(0xFFAB3B2C);
-        assertThat(OneInk.of(two.argb(), Work.on(2))).isEqualTo(OneInk.NONE);
+    }
+
+    /** Marks of two inks beside each other, hard and with soft edges; a third one is far away, then not there. */
+    @ParameterizedTest
+    @ValueSource(doubles = {1.6, 4, 8, 12.5})
+    void twoInksThatMeetMixAsAnyDo(double spread) {
+        Raster two = new Raster(300, 64);
+        for (int i = 0; i < two.argb().length; i++) {
+            int x = i % 300;
+            int ink = (x / 9 + i / 300 / 7) % 2 == 0 ? 0xFF000000 : 0xFFFFFFFF;
+            two.argb()[i] = x < 40 || x > 140 ? 0 : Packed.times255(ink, x % 9 == 0 ? i % 256 : 255);
+        }
+        Raster three = with(MADDER, 250, two);
+        assertThat(TwoInks.of(two.argb(), Work.on(2))).isPresent();
+        assertThat(TwoInks.of(three.argb(), Work.on(2))).isEmpty();
+        near(soft(two, spread), soft(three, spread), 0, 190);
+    }
+
+    @Test
+    void pixelsInWhichTwoInksMixAreNoneOfEither() {
+        Raster marks = marks(5, MADDER, NAVY);
+        assertThat(TwoInks.of(marks.argb(), Work.on(2))).isPresent();
+        marks.argb()[W] = Packed.times255(MADDER, 100) + Packed.times255(NAVY, 155);
+        assertThat(TwoInks.of(marks.argb(), Work.on(2))).isEmpty();
+        marks.argb()[W] = Packed.times255(MADDER, 100) + Packed.times255(NAVY, 50);
+        assertThat(TwoInks.of(marks.argb(), Work.on(2))).isEmpty();
+        marks.argb()[W] = Packed.times255(NAVY, 150);
+        assertThat(TwoInks.of(marks.argb(), Work.on(2))).isPresent();
     }
 
     @Test
@@ -163,6 +226,10 @@ class BlurTest {
             halves.argb()[i] = i % 2 == 0 ? 0xFF000000 : 0xFFFFFFFF;
         }
         assertThat(soft(halves, 200).at(9, 9) & 255).isBetween(187, 189);
+        assertThat(TwoInks.of(halves.argb(), Work.on(2))).isPresent();
+        for (int argb : soft(halves, 12.1).argb()) {
+            assertThat(argb & 255).isBetween(187, 189);
+        }
     }
 
     @Test

@@ -41,9 +41,9 @@ class DownSumsTest {
         double full = sums.packed().full(FourLines.MOST);
         Falling.run(m, h, sums, Work.on(threads), () -> new Falling.Ends() {
             @Override
-            public void rows(int from, int count, long[][] to) {
+            public void rows(int from, int count, Falling.Taker to) {
                 for (int k = 0; k < count; k++) {
-                    System.arraycopy(plane[from + k], 0, to[k], 0, m);
+                    to.take(k, plane[from + k]);
                 }
             }
 
@@ -106,7 +106,7 @@ class DownSumsTest {
         AtomicBoolean waited = new AtomicBoolean();
         Falling.run(1, h, sums, Work.on(2), () -> new Falling.Ends() {
             @Override
-            public void rows(int from, int count, long[][] to) {}
+            public void rows(int from, int count, Falling.Taker to) {}
 
             @Override
             public void take(int y, int from, int n, DownSums.Pairs row) {
