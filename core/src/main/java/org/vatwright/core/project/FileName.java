@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 import org.vatwright.core.measure.Id;
 
@@ -23,13 +24,18 @@ public final class FileName {
             "com5",
             "com6", "com7", "com8", "com9", "lpt1", "lpt2", "lpt3", "lpt4", "lpt5", "lpt6", "lpt7", "lpt8", "lpt9");
 
+    private static final Pattern STRANGE = Pattern.compile("[^\\p{L}\\p{M}\\p{N}._-]+");
+    private static final Pattern DOTS = Pattern.compile("\\.{2,}");
+    private static final Pattern LEADING = Pattern.compile("^[-._\\p{M}]+");
+    private static final Pattern TRAILING = Pattern.compile("[-._]+$");
+
     private FileName() {}
 
     /** @return letters and figures of any script, dots within, dashes for all else; never empty */
     public static String of(String name) {
-        String plain = Normalizer.normalize(name, Normalizer.Form.NFC).replaceAll("[^\\p{L}\\p{M}\\p{N}._-]+", "-")
-                .replaceAll("\\.{2,}", "-");
-        String trimmed = cut(plain.replaceAll("^[-._\\p{M}]+", "")).replaceAll("[-._]+$", "");
+        String signs = STRANGE.matcher(Normalizer.normalize(name, Normalizer.Form.NFC)).replaceAll("-");
+        String plain = DOTS.matcher(signs).replaceAll("-");
+        String trimmed = TRAILING.matcher(cut(LEADING.matcher(plain).replaceAll(""))).replaceAll("");
         if (trimmed.isEmpty()) {
             return "unnamed";
         }

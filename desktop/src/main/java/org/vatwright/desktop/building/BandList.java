@@ -100,6 +100,11 @@ final class BandList extends VBox {
         }).toList());
     }
 
+    /** Makes lines beforehand, measured as those that were shown last. */
+    void ready(int bands) {
+        lines.ready(bands);
+    }
+
     /** Makes at once what is still to come. */
     void complete() {
         making.rest();

@@ -93,6 +93,10 @@ final class BuildColumn extends VBox {
         }).toList();
     }
 
+    List<Runnable> furnishing(List<Design> designs) {
+        return Stream.of(palette.furnishing(designs), recipe.furnishing(designs)).flatMap(List::stream).toList();
+    }
+
     void show(Design now, Colourway colourway) {
         boolean other = !now.id().equals(design);
         design = now.id();

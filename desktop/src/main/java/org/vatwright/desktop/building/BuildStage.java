@@ -1,5 +1,6 @@
 package org.vatwright.desktop.building;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -62,6 +63,7 @@ public final class BuildStage extends DesignStage {
     private MenuButton onDraft;
     private boolean drafting;
     private boolean drawing;
+    private final Late brushPlace;
     private final Lull beside = new Lull();
     private final PauseTransition rest = new PauseTransition(Duration.millis(REST_MILLIS));
 
@@ -69,6 +71,7 @@ public final class BuildStage extends DesignStage {
     public BuildStage(Studio studio, Desk desk, Runnable tile) {
         super(studio);
         brushes = new BrushBar(studio, desk);
+        brushPlace = new Late(brushes);
         take = new TakeBar(studio, desk);
         cell = new CellPane(studio, take);
         cell.onScaled(() -> studio.tellFoot(f -> f.withNotes(f.notes(), TrueSize.words(cell.viewport().pxPerMm()))));
@@ -77,7 +80,7 @@ public final class BuildStage extends DesignStage {
         recipe = new BuildColumn(studio, desk, c -> cell.cutting(c.equals(CUTTING)));
         draft = new DraftView(studio);
         board = new BoardView(studio);
-        VBox left = new VBox(head(desk, tile), new Late(take), new Late(brushes), cell);
+        VBox left = new VBox(head(desk, tile), new Late(take), brushPlace, cell);
         VBox.setVgrow(cell, Priority.ALWAYS);
         for (Node instead : List.of(draft, board)) {
             Late late = new Late(instead);
@@ -154,6 +157,13 @@ public final class BuildStage extends DesignStage {
         var head = Ui.row(title, Ui.spring(), sight, motifSight, onCloth, onDraft);
         head.getStyleClass().add("pane-head");
         return head;
+    }
+
+    @Override
+    public List<Runnable> furnishing() {
+        List<Runnable> steps = new ArrayList<>(recipe.furnishing(studio.project().designs()));
+        steps.add(brushPlace::ready);
+        return steps;
     }
 
     @Override

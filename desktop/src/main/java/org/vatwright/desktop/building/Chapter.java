@@ -1,5 +1,6 @@
 package org.vatwright.desktop.building;
 
+import java.util.List;
 import java.util.function.UnaryOperator;
 
 import org.vatwright.core.colour.Colourway;
@@ -24,6 +25,11 @@ abstract class Chapter extends VBox {
     }
 
     abstract void show(Design design, Colourway colourway, Layer layer);
+
+    /** @return small steps that make what that layer needs of it, while it is hidden */
+    List<Runnable> furnishing(Design design, Colourway colourway, Layer layer) {
+        return List.of(() -> show(design, colourway, layer));
+    }
 
     /** Makes at once what it would make little by little. */
     void complete() {}

@@ -97,9 +97,17 @@ final class LayerChapters extends VBox {
         return studio.project().designs().stream().flatMap(d -> d.layers().stream())
                 .map(layer -> layer.structure().family()).distinct().map(FamilyChapters::of).flatMap(List::stream)
                 .filter(entry -> !isThere(entry))
-                .distinct().<Supplier<Optional<Beforehand.Made>>>map(entry -> () -> Optional
-                        .of(new Beforehand.Made(made(entry), place)).filter(m -> !isThere(entry)))
+                .distinct().<Supplier<Optional<Beforehand.Made>>>map(entry -> () -> Optional.of(entry)
+                        .filter(e -> !isThere(e))
+                        .map(e -> new Beforehand.Made(made(e), place, furnishing(e))))
                 .toList();
+    }
+
+    /** @return steps that fill a chapter, once with each layer that has it: its lists keep as many rows as the longest takes */
+    private List<Runnable> furnishing(FamilyChapters.Entry entry) {
+        return studio.project().designs().stream().flatMap(d -> d.layers().stream()
+                .filter(layer -> FamilyChapters.of(layer.structure().family()).contains(entry))
+                .flatMap(layer -> made(entry).furnishing(d, studio.colourway(d), layer).stream())).toList();
     }
 
     private boolean isThere(FamilyChapters.Entry entry) {

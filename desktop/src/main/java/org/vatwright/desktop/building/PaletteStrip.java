@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 
 import org.vatwright.core.catalogue.Texture;
 import org.vatwright.core.colour.Colourway;
@@ -113,6 +114,12 @@ final class PaletteStrip extends VBox {
         swatches.getChildren().addAll(Ui.icon("plus", "Add an ink to the palette", this::addSlot), more);
         getChildren().addAll(Ui.row(name, colourway), swatches, slotRow, new Late(editor), new Late(fill),
                 new Late(gradient));
+    }
+
+    /** @return steps that make as many swatches as the fullest of some palettes has; they wait hidden */
+    List<Runnable> furnishing(List<Design> designs) {
+        int most = designs.stream().mapToInt(d -> d.palette().slots().size() + d.fills().size()).max().orElse(0);
+        return IntStream.rangeClosed(1, most).<Runnable>mapToObj(n -> () -> boxes.ready(n)).toList();
     }
 
     void show(Design design, Colourway shown) {

@@ -1,13 +1,16 @@
 package org.vatwright.desktop.building;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.loom.Fabric;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.woven.SettFabric;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;
@@ -87,10 +90,17 @@ final class SettChapter extends Chapter.Of<SettFabric> {
         side.show(!weft);
         Ui.show(warpBands, !weft);
         Ui.show(weftBands, weft);
-        warpBands.show(design, colourway);
-        weftBands.show(design, colourway);
+        (weft ? weftBands : warpBands).show(design, colourway);
         pivot.show((weft ? cloth.weft() : cloth.warp()).pivot());
         total.show((weft ? cloth.weft() : cloth.warp()).length());
+    }
+
+    @Override
+    List<Runnable> furnishing(Design design, Colourway colourway, Layer layer) {
+        List<Runnable> steps = new ArrayList<>(super.furnishing(design, colourway, layer));
+        int bands = ((SettFabric) layer.structure()).fabric().warp().bands().size();
+        IntStream.rangeClosed(1, bands).forEach(n -> steps.add(() -> warpBands.ready(n)));
+        return steps;
     }
 
     @Override

@@ -28,11 +28,16 @@ public final class Beforehand extends Region {
     private static final double BETWEEN_MILLIS = 20;
     private static final double MILLI_NANOS = 1e6;
 
-    /** @param column made hidden in its place, where it stays: what comes into another one is styled once more */
-    public record Made(VBox column, Pane place) {}
+    /**
+     * @param column made hidden in its place, where it stays: what comes into another one is styled once more
+     * @param furnish small steps that fill it with what it will show, before it comes there
+     */
+    public record Made(VBox column, Pane place, List<Runnable> furnish) {}
 
     private final Supplier<List<Supplier<Optional<Made>>>> wanted;
     private final Deque<Supplier<Optional<Made>>> columns = new ArrayDeque<>();
+    /** What fills the present column, not needed when it is wanted at once: who wants it fills it. */
+    private final Deque<Runnable> furnish = new ArrayDeque<>();
     private final Deque<Runnable> steps = new ArrayDeque<>();
     private final PauseTransition pause = new PauseTransition();
     private final EventHandler<InputEvent> moved = e -> disturbed();
@@ -74,6 +79,7 @@ public final class Beforehand extends Region {
     public void giveWay(VBox wantedNow) {
         disturbed();
         if (wantedNow == current) {
+            furnish.clear();
             while (!steps.isEmpty()) {
                 steps.remove().run();
             }
@@ -111,16 +117,20 @@ public final class Beforehand extends Region {
     }
 
     private void step() {
-        if (!steps.isEmpty()) {
-            steps.remove().run();
+        Deque<Runnable> next = furnish.isEmpty() ? steps : furnish;
+        if (!next.isEmpty()) {
+            next.remove().run();
             return;
         }
         columns.remove().get().ifPresent(made -> {
             current = made.column();
             Ui.show(current, false);
-            made.place().getChildren().add(current);
-            steps.addAll(Unfolding.of(current));
-            steps.add(() -> current = null);
+            furnish.addAll(made.furnish());
+            steps.add(() -> {
+                made.place().getChildren().add(made.column());
+                steps.addAll(Unfolding.of(made.column()));
+                steps.add(() -> current = null);
+            });
         });
     }
 }

@@ -9,15 +9,26 @@ import javafx.scene.layout.StackPane;
  */
 public final class Late extends StackPane {
 
+    private final Node inside;
+
     /** @param inside hidden until its owner shows it, as {@link Ui#show} does */
     public Late(Node inside) {
+        this.inside = inside;
         Ui.show(inside, false);
         Ui.show(this, false);
         inside.visibleProperty().addListener((o, was, is) -> {
-            if (is && getChildren().isEmpty()) {
-                getChildren().add(inside);
+            if (is) {
+                ready();
             }
             Ui.show(this, is);
         });
+    }
+
+    /** Brings it into the window although it is hidden: it may be looked at soon. */
+    public void ready() {
+        if (getChildren().isEmpty()) {
+            getChildren().add(inside);
+            applyCss();
+        }
     }
 }

@@ -36,6 +36,15 @@ public final class Pool<N extends Node> {
         return seen();
     }
 
+    /** Makes so many beforehand; those that are new wait hidden. */
+    public void ready(int count) {
+        while (all.size() < count) {
+            add();
+            all.getLast().applyCss();
+        }
+        seen(seen);
+    }
+
     /** Shows those there are of so many. @return how many are missing */
     public int showMade(int count) {
         seen(Math.min(count, all.size()));

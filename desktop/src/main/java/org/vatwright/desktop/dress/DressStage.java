@@ -277,6 +277,14 @@ public final class DressStage extends StageView {
     }
 
     @Override
+    public List<Runnable> furnishing() {
+        return List.of(articles::show,
+                () -> studio.article().ifPresent(a -> card.show(a, studio.cut(a))),
+                () -> studio.article().ifPresent(a -> pieces(studio.cut(a))),
+                () -> studio.article().ifPresent(a -> chapters(a, studio.cut(a))));
+    }
+
+    @Override
     public void refresh() {
         Article article = studio.article().orElse(null);
         Ui.show(articles, article != null && !choosing);

@@ -3,9 +3,11 @@ package org.vatwright.desktop.frame;
 import java.io.File;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 
@@ -60,6 +62,7 @@ public final class Frame extends BorderPane {
     private final Settings settings;
     private final Map<Stage, Supplier<StageView>> makers;
     private final Map<Stage, StageView> stages = new EnumMap<>(Stage.class);
+    private final Set<Stage> furnished = EnumSet.noneOf(Stage.class);
     private final Head head;
     private final ShelfStrip shelf;
     private final FootLine foot = new FootLine();
@@ -125,16 +128,25 @@ public final class Frame extends BorderPane {
         return stages.computeIfAbsent(stage, s -> makers.get(s).get());
     }
 
-    /** @return middle and column of the stages that are not there yet */
+    /** @return middle and column of the stages that are not there yet, and what fills the one that is */
     private List<Supplier<Optional<Beforehand.Made>>> ahead() {
         List<Supplier<Optional<Beforehand.Made>>> parts = new ArrayList<>();
         for (Stage each : studio.project().designs().isEmpty() ? new Stage[0] : Stage.values()) {
             if (!stages.containsKey(each) || stage(each).middle().getScene() == null) {
-                parts.add(() -> missing(new Beforehand.Made(stage(each).middle(), middles)));
-                parts.add(() -> missing(new Beforehand.Made(stage(each).column(), columns)));
+                parts.add(() -> missing(new Beforehand.Made(stage(each).middle(), middles, furnishing(each))));
+                parts.add(() -> missing(new Beforehand.Made(stage(each).column(), columns, List.of())));
+            } else {
+                furnishing(each).forEach(step -> parts.add(() -> {
+                    step.run();
+                    return Optional.empty();
+                }));
             }
         }
         return parts;
+    }
+
+    private List<Runnable> furnishing(Stage each) {
+        return furnished.add(each) ? stage(each).furnishing() : List.of();
     }
 
     private static Optional<Beforehand.Made> missing(Beforehand.Made part) {

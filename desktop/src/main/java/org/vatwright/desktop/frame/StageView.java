@@ -38,6 +38,14 @@ public abstract class StageView {
         return Commands.of(column, middle);
     }
 
+    /**
+     * Steps, each a small one, that make what this stage is likely to show, while nobody does anything. None of them shows anything:
+     * it may be hidden.
+     */
+    public List<Runnable> furnishing() {
+        return List.of();
+    }
+
     /** Brings everything in line with the studio. */
     public abstract void refresh();
 

@@ -1,5 +1,6 @@
 package org.vatwright.desktop.produce;
 
+import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
 
@@ -30,6 +31,7 @@ final class JobRow extends HBox {
     private final Button stop;
     private Id job = Id.NONE;
     private boolean possible;
+    private List<String> warned = List.of();
 
     JobRow(Studio studio, Consumer<Id> start, Consumer<Id> halt) {
         super(12);
@@ -56,7 +58,10 @@ final class JobRow extends HBox {
         name.setText(shown.name());
         file.setText(fileName);
         sentence.setText(plan.sentence());
-        warnings.getChildren().setAll(plan.warnings().stream().map(w -> Ui.prose("\u25b2 " + w, "look")).toList());
+        if (!plan.warnings().equals(warned)) {
+            warned = plan.warnings();
+            warnings.getChildren().setAll(warned.stream().map(w -> Ui.prose("\u25b2 " + w, "look")).toList());
+        }
         possible = plan.possible();
         pseudoClassStateChanged(Styles.CHOSEN, studio.selection().job().equals(job));
     }

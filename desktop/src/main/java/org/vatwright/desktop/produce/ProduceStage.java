@@ -163,10 +163,28 @@ public final class ProduceStage extends StageView {
     }
 
     @Override
+    public List<Runnable> furnishing() {
+        return studio.project().jobs().stream().<Runnable>map(job -> () -> {
+            Project project = studio.project();
+            if (rows.size() < project.jobs().size()) {
+                JobRow row = another();
+                docket.getChildren().add(row);
+                Job next = project.jobs().get(rows.size() - 1);
+                row.show(next, FileName.of(next, project.jobs()), JobPlan.of(project, next, studio.faces()));
+            }
+        }).toList();
+    }
+
+    private JobRow another() {
+        rows.add(new JobRow(studio, this::run, press::stop));
+        return rows.getLast();
+    }
+
+    @Override
     public void refresh() {
         List<Job> jobs = studio.project().jobs();
         while (rows.size() < jobs.size()) {
-            rows.add(new JobRow(studio, this::run, press::stop));
+            another();
         }
         while (rows.size() > jobs.size()) {
             rows.removeLast();

@@ -91,6 +91,19 @@ public final class RecipeList extends VBox {
                 .map(LayerLine.class::cast).toList();
     }
 
+    /** @return steps that make the lines of all layers of some designs; they wait hidden */
+    public List<Runnable> furnishing(List<Design> designs) {
+        return designs.stream().flatMap(d -> d.layers().stream()).map(Layer::id).distinct()
+                .<Runnable>map(id -> () -> {
+                    if (!lines.containsKey(id)) {
+                        LayerLine line = lines.computeIfAbsent(id, this::line);
+                        Ui.show(line, false);
+                        list.getChildren().add(line);
+                        line.applyCss();
+                    }
+                }).toList();
+    }
+
     public void show(Design design, Colourway colourway) {
         List<Node> wanted = new ArrayList<>();
         String above = "";

@@ -59,7 +59,7 @@ class BeforehandTest {
             VBox column = new VBox();
             IntStream.range(0, ROWS).forEach(i -> column.getChildren().add(new VBox(new Button("row " + i))));
             made.add(column);
-            return Optional.of(new Beforehand.Made(column, place));
+            return Optional.of(new Beforehand.Made(column, place, List.of()));
         };
     }
 
