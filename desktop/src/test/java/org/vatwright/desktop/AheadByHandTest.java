@@ -4,13 +4,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Set;
 
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.vatwright.core.family.stripe.Stripes;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.desktop.control.Beforehand;
@@ -23,6 +28,8 @@ import javafx.scene.input.KeyCode;
 /** Chapters and stages that were made while nobody did anything are those that are opened by hand afterwards. */
 @Timeout(120)
 class AheadByHandTest {
+
+    private static final int MOST_NEW = 70;
 
     @TempDir
     private Path folder;
@@ -85,6 +92,59 @@ class AheadByHandTest {
         hand.press(KeyCode.ENTER);
         Layer layer = hand.studio().layer().orElseThrow();
         assertThat(((Stripes) layer.structure()).angleDeg()).isEqualTo(30);
+    }
+
+    /** Rows, swatches and lines of layers are there before a design that takes more of them is chosen for the first time. */
+    @ParameterizedTest
+    @CsvSource({"Tarpaulin, 30", "Skarholm, 120", "Terns, 30", "Kelp, 40", "Galley letters, 30"})
+    void aDesignThatIsChosenForTheFirstTimeBringsLittleThatIsNew(String design, int most) throws Exception {
+        List<Beforehand> ahead = all();
+        hand.until("all is made", () -> ahead.stream().allMatch(Beforehand::done));
+        Parent root = hand.node("stage-dress").getScene().getRoot();
+        Set<Node> before = nodes(root);
+        hand.click("shelf-" + design.replace(' ', '-'));
+        hand.rest();
+        Set<Node> after = nodes(root);
+        after.removeAll(before);
+        assertThat(after).hasSizeLessThan(most);
+    }
+
+    private static Set<Node> nodes(Parent root) throws Exception {
+        Set<Node> all = Collections.newSetFromMap(new IdentityHashMap<>());
+        Hand.onFx(() -> {
+            collect(root, all);
+            return null;
+        });
+        return all;
+    }
+
+    private static void collect(Node node, Set<Node> all) {
+        all.add(node);
+        if (node instanceof Parent parent) {
+            parent.getChildrenUnmodifiable().forEach(n -> collect(n, all));
+        }
+    }
+
+    @Test
+    void theDocketAndTheArticlesAreThereBeforeTheyAreLookedAt() throws Exception {
+        List<Beforehand> ahead = all();
+        hand.until("all is made", () -> ahead.stream().allMatch(Beforehand::done));
+        Parent root = hand.node("stage-dress").getScene().getRoot();
+        assertThat(Hand.onFx(() -> root.lookupAll(".job-row").size())).isEqualTo(hand.studio().project().jobs().size());
+        Set<Node> before = nodes(root);
+        hand.click("stage-produce");
+        Set<Node> docket = nodes(root);
+        docket.removeAll(before);
+        assertThat(docket).hasSizeLessThan(MOST_NEW);
+        assertThat(
+                hand.shows("job-" + hand.studio().project().jobs().getLast().name().replaceAll("[^A-Za-z0-9]+", "-")))
+                .isTrue();
+        hand.click("stage-build");
+        before = nodes(root);
+        hand.click("stage-dress");
+        Set<Node> dressed = nodes(root);
+        dressed.removeAll(before);
+        assertThat(dressed).hasSizeLessThan(MOST_NEW);
     }
 
     @Test

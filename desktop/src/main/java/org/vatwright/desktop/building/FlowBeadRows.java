@@ -69,12 +69,9 @@ final class FlowBeadRows extends VBox {
     }
 
     void show(FlowLines lines, Design design, Colourway colourway) {
-        if (blocks.size() != lines.beads().size()) {
-            blocks.clear();
-        }
         rows.show(lines.beads().size());
-        double length = blocks.isEmpty() ? 0 : lines.centreline().lengthMm();
-        for (int i = 0; i < blocks.size(); i++) {
+        double length = lines.beads().isEmpty() ? 0 : lines.centreline().lengthMm();
+        for (int i = 0; i < lines.beads().size(); i++) {
             BeadRow row = lines.beads().get(i);
             Block block = blocks.get(i);
             rows.tell(i, "%s mm, %d bead%s".formatted(Numbers.plain(row.sizeMm(), 2), row.steps().size(),

@@ -50,11 +50,8 @@ final class FlowBlobRows extends VBox {
     }
 
     void show(FlowLines lines, Design design, Colourway colourway) {
-        if (blocks.size() != lines.blobs().size()) {
-            blocks.clear();
-        }
         rows.show(lines.blobs().size());
-        for (int i = 0; i < blocks.size(); i++) {
+        for (int i = 0; i < lines.blobs().size(); i++) {
             Blob blob = lines.blobs().get(i);
             rows.tell(i, "%s x %s mm".formatted(Numbers.plain(blob.widthMm(), 2), Numbers.plain(blob.heightMm(), 2)));
             blocks.get(i).ink().show(blob.ink(), design, colourway);

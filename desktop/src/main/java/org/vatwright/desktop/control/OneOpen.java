@@ -10,7 +10,10 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
-/** A list of like things, each a short line that says what it is; one of them is open and shows all its numbers. */
+/**
+ * A list of like things, each a short line that says what it is; one of them is open and shows all its numbers. Lines that are not
+ * needed wait hidden: what comes into the window anew is styled anew.
+ */
 public final class OneOpen extends VBox {
 
     /**
@@ -22,10 +25,11 @@ public final class OneOpen extends VBox {
      */
     public record Item(Node first, String what, Node body, Runnable remove) {}
 
-    private record Line(Item item, Button turn, Label words) {}
+    private record Line(Item item, HBox head, Button turn, Label words) {}
 
     private final IntFunction<Item> make;
     private final List<Line> lines = new ArrayList<>();
+    private int seen;
     private int open;
 
     /** @param make the thing of that place */
@@ -36,12 +40,11 @@ public final class OneOpen extends VBox {
 
     /** @param count how many there are; what is added is opened */
     public void show(int count) {
-        if (count != lines.size()) {
-            boolean added = count == lines.size() + 1 && !lines.isEmpty();
-            lines.clear();
-            getChildren().clear();
-            for (int i = 0; i < count; i++) {
-                add(i);
+        if (count != seen) {
+            boolean added = count == seen + 1 && seen > 0;
+            seen = count;
+            while (lines.size() < count) {
+                add(lines.size());
             }
             open(added ? count - 1 : Math.min(Math.max(0, open), count - 1));
         }
@@ -61,7 +64,7 @@ public final class OneOpen extends VBox {
         HBox head = Ui.row(turn, item.first(), words, Ui.spring(),
                 Ui.icon("trash-2", "Remove " + item.what(), item.remove()));
         head.setSpacing(4);
-        lines.add(new Line(item, turn, words));
+        lines.add(new Line(item, head, turn, words));
         getChildren().addAll(head, item.body());
     }
 
@@ -69,7 +72,8 @@ public final class OneOpen extends VBox {
         open = index;
         for (int i = 0; i < lines.size(); i++) {
             Line line = lines.get(i);
-            Ui.show(line.item().body(), i == open);
+            Ui.show(line.head(), i < seen);
+            Ui.show(line.item().body(), i == open && i < seen);
             Ui.setIcon(line.turn(), i == open ? "chevron-down" : "chevron-right",
                     (i == open ? "Close " : "Open ") + line.item().what());
         }

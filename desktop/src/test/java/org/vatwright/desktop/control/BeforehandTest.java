@@ -28,6 +28,7 @@ import javafx.stage.Stage;
 class BeforehandTest {
 
     private static final int ROWS = 40;
+    private static final int FURNISHED = 5;
 
     private final List<VBox> made = new ArrayList<>();
     private final StackPane place = new StackPane();
@@ -59,7 +60,11 @@ class BeforehandTest {
             VBox column = new VBox();
             IntStream.range(0, ROWS).forEach(i -> column.getChildren().add(new VBox(new Button("row " + i))));
             made.add(column);
-            return Optional.of(new Beforehand.Made(column, place, List.of()));
+            return Optional.of(new Beforehand.Made(column, place, IntStream.range(0, FURNISHED).<Runnable>mapToObj(
+                    i -> () -> {
+                        assertThat(column.getParent()).as("filled before it comes into the window").isNull();
+                        column.getChildren().add(new VBox(new Button("row " + (ROWS + i))));
+                    }).toList()));
         };
     }
 
@@ -77,9 +82,13 @@ class BeforehandTest {
     }
 
     private boolean whole(VBox column) {
+        return whole(column, ROWS + FURNISHED);
+    }
+
+    private boolean whole(VBox column, int rows) {
         List<String> words = column.getChildren().stream().flatMap(row -> ((VBox) row).getChildren().stream())
                 .map(b -> ((Button) b).getText()).toList();
-        return words.equals(IntStream.range(0, ROWS).mapToObj(i -> "row " + i).toList());
+        return words.equals(IntStream.range(0, rows).mapToObj(i -> "row " + i).toList());
     }
 
     private static boolean styled(VBox column) {
@@ -110,7 +119,8 @@ class BeforehandTest {
         while (!halfway) {
             Thread.sleep(5);
             halfway = OnToolkit.run(() -> {
-                boolean some = !made.isEmpty() && made.getFirst().getChildren().size() > 3;
+                boolean some = !made.isEmpty() && made.getFirst().getParent() != null
+                        && made.getFirst().getChildren().size() > 3;
                 if (some) {
                     assertThat(whole(made.getFirst())).as("caught half way").isFalse();
                     beforehand.giveWay(made.getFirst());
@@ -126,6 +136,26 @@ class BeforehandTest {
             assertThat(made.getFirst().getParent()).isSameAs(place);
             return null;
         });
+    }
+
+    /** Who wants it now fills it with what is wanted now. */
+    @Test
+    void whatIsWantedAtOnceIsNotFilledFirst() throws Exception {
+        open(true);
+        boolean begun = false;
+        while (!begun) {
+            Thread.sleep(1);
+            begun = OnToolkit.run(() -> {
+                boolean some = !made.isEmpty();
+                if (some && made.getFirst().getParent() == null) {
+                    int filled = made.getFirst().getChildren().size();
+                    beforehand.giveWay(made.getFirst());
+                    assertThat(whole(made.getFirst(), filled)).isTrue();
+                    assertThat(made.getFirst().getParent()).isSameAs(place);
+                }
+                return some;
+            });
+        }
     }
 
     @Test

@@ -13,6 +13,25 @@ import javafx.scene.layout.VBox;
 class LateTest {
 
     @Test
+    void whatIsMadeReadyIsInTheWindowAndStaysHidden() throws Exception {
+        OnToolkit.run(() -> {
+            Region chapter = new Region();
+            chapter.setMinSize(40, 30);
+            Late late = new Late(chapter);
+            VBox column = new VBox(late);
+            late.ready();
+            assertThat(chapter.getParent()).isSameAs(late);
+            assertThat(chapter.isVisible()).isFalse();
+            assertThat(column.prefHeight(-1)).isZero();
+            Ui.show(chapter, true);
+            late.ready();
+            assertThat(late.getChildren()).containsExactly(chapter);
+            assertThat(column.prefHeight(-1)).isEqualTo(30);
+            return null;
+        });
+    }
+
+    @Test
     void whatIsHiddenTakesNoRoomAndComesInWhenItIsFirstShown() throws Exception {
         OnToolkit.run(() -> {
             Region chapter = new Region();

@@ -69,6 +69,22 @@ class PoolTest {
     }
 
     @Test
+    void whatIsMadeBeforehandWaitsHiddenAndIsTaken() throws Exception {
+        OnToolkit.run(() -> {
+            List<Region> one = pool.show(1);
+            pool.ready(3);
+            assertThat(pool.seen()).isEqualTo(one);
+            assertThat(column.getChildren()).hasSize(4).extracting(Node::isVisible).containsExactly(true, false, false,
+                    true);
+            assertThat(column.minHeight(-1)).as("they take no room").isEqualTo(20);
+            pool.ready(2);
+            assertThat(pool.show(3)).isEqualTo(column.getChildren().subList(0, 3)).allMatch(Node::isVisible);
+            assertThat(made).containsExactly(0, 1, 2);
+            return null;
+        });
+    }
+
+    @Test
     void whatIsPlacedByHandStaysSo() throws Exception {
         OnToolkit.run(() -> {
             Pool<Region> placed = new Pool<>(new Pane(), i -> {
