@@ -11,6 +11,7 @@ import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.family.tooth.Tooth;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.tooth.ToothForm;
 import org.vatwright.core.tooth.ToothKind;
 import org.vatwright.core.tooth.ToothStart;
@@ -71,9 +72,10 @@ final class ToothChapter extends Chapter.Of<Tooth> {
     void show(Design design, Colourway colourway, Tooth tooth) {
         ToothForm form = tooth.form();
         double pxPerMm = SHAPE.high() / (SEEN * form.sizeMm());
-        int id = studio.layer().orElseThrow().id();
-        Design alone = design.alone(design.layers().indexOf(design.layer(id).orElseThrow()))
-                .withGround(design.ground());
+        // Not the layer that is open: a chapter may be filled before its own is.
+        Layer layer = design.layers().stream().filter(l -> l.structure().equals(tooth)).findFirst().orElseThrow();
+        int id = layer.id();
+        Design alone = design.alone(design.layers().indexOf(layer)).withGround(design.ground());
         kind.show(form.kind(), k -> alone.replace(id, l -> l.withStructure(other(tooth, k))), colourway, pxPerMm);
         size.show(form.sizeMm());
         amount.show(100 * form.amount());
