@@ -76,7 +76,7 @@ public final class ProduceStage extends StageView {
         choose.setId("choose-folder");
         var head = Ui.row(Ui.label("Add", "pane-title"), addTile, addField, addDressed, all, Ui.spring(), where,
                 choose);
-        head.getStyleClass().add("pane-head");
+        head.getStyleClass().addAll("pane-head", "docket-head");
         ScrollPane scroll = new Scroll(docket);
         scroll.getStyleClass().add("bare-scroll");
         scroll.setFitToWidth(true);
