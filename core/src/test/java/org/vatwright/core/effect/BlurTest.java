@@ -187,6 +187,25 @@ class BlurTest {
         near(soft(two, spread), soft(three, spread), 0, 190);
     }
 
+    /** Rows of an odd number of pixels whose halves take several strips, the last of them one place. */
+    @ParameterizedTest
+    @ValueSource(ints = {1025, 1027, 1030})
+    void wideCoatsInTwoInksAreBlurredAlongAllTheirRows(int w) {
+        Raster two = new Raster(w, 32);
+        Random random = new Random(8);
+        for (int i = 0; i < two.argb().length; i++) {
+            two.argb()[i] = Packed.times255(random.nextBoolean() ? MADDER : NAVY, random.nextInt(2) * 255);
+        }
+        Raster three = new Raster(w, 32);
+        System.arraycopy(two.argb(), 0, three.argb(), 0, two.argb().length);
+        three.argb()[w / 2] = LINEN;
+        assertThat(TwoInks.of(two.argb(), Work.on(2))).isPresent();
+        Raster soft = soft(two, 2);
+        Raster other = soft(three, 2);
+        near(soft, other, 0, w / 2 - 8);
+        near(soft, other, w / 2 + 9, w);
+    }
+
     @Test
     void pixelsInWhichTwoInksMixAreNoneOfEither() {
         Raster marks = marks(5, MADDER, NAVY);

@@ -41,13 +41,18 @@ class LiveClothTest {
 
     @Test
     void aSlowClothIsShownCoarselyFirstAndAQuickOneAtOnce() throws Exception {
-        // The first one of all takes as long as its code takes to be loaded.
-        for (int n = 0; n < 5; n++) {
+        // What is loaded for the first time, or held up by the machine, is slow by itself: soon one is not.
+        boolean atOnce = false;
+        for (int n = 0; n < 20 && !atOnce; n++) {
             live.ask((fineness, work) -> new Raster(9, 1));
             next();
+            live.ask(slow(90));
+            atOnce = next().trueOne();
+            if (!atOnce) {
+                next();
+            }
         }
-        live.ask(slow(90));
-        assertThat(next().trueOne()).isTrue();
+        assertThat(atOnce).isTrue();
         live.ask(slow(90));
         LiveCloth.Picture first = next();
         assertThat(first.trueOne()).isFalse();
@@ -61,17 +66,24 @@ class LiveClothTest {
     void theLastWishWinsAndEveryFirstPictureIsShown() throws Exception {
         live.ask(slow(30));
         next();
-        for (int i = 1; i <= 20; i++) {
-            live.ask(slow(90 * i));
-            Thread.sleep(5);
-        }
-        LiveCloth.Picture last = next();
         int coarse = 0;
-        while (!(last.trueOne() && last.raster().width() == 1800)) {
-            coarse += last.trueOne() ? 0 : 1;
+        int wishes = 0;
+        // A hand that does not rest sees more than one of them all the same.
+        while (coarse < 2 && wishes < 1000) {
+            wishes++;
+            live.ask(slow(90 * wishes));
+            Thread.sleep(5);
+            for (LiveCloth.Picture each = shown.poll(); each != null; each = shown.poll()) {
+                coarse += each.trueOne() ? 0 : 1;
+            }
+        }
+        assertThat(coarse).as("after %d wishes", wishes).isGreaterThan(1);
+        int wide = 90 * (wishes + 1);
+        live.ask(slow(wide));
+        LiveCloth.Picture last = next();
+        while (!(last.trueOne() && last.raster().width() == wide)) {
             last = next();
         }
-        assertThat(coarse).isGreaterThan(1);
         assertThat(shown).isEmpty();
     }
 
