@@ -4,8 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Set;
 
@@ -101,28 +99,12 @@ class AheadByHandTest {
         List<Beforehand> ahead = all();
         hand.until("all is made", () -> ahead.stream().allMatch(Beforehand::done));
         Parent root = hand.node("stage-dress").getScene().getRoot();
-        Set<Node> before = nodes(root);
+        Set<Node> before = Nodes.of(root);
         hand.click("shelf-" + design.replace(' ', '-'));
         hand.rest();
-        Set<Node> after = nodes(root);
+        Set<Node> after = Nodes.of(root);
         after.removeAll(before);
         assertThat(after).hasSizeLessThan(most);
-    }
-
-    private static Set<Node> nodes(Parent root) throws Exception {
-        Set<Node> all = Collections.newSetFromMap(new IdentityHashMap<>());
-        Hand.onFx(() -> {
-            collect(root, all);
-            return null;
-        });
-        return all;
-    }
-
-    private static void collect(Node node, Set<Node> all) {
-        all.add(node);
-        if (node instanceof Parent parent) {
-            parent.getChildrenUnmodifiable().forEach(n -> collect(n, all));
-        }
     }
 
     @Test
@@ -131,18 +113,18 @@ class AheadByHandTest {
         hand.until("all is made", () -> ahead.stream().allMatch(Beforehand::done));
         Parent root = hand.node("stage-dress").getScene().getRoot();
         assertThat(Hand.onFx(() -> root.lookupAll(".job-row").size())).isEqualTo(hand.studio().project().jobs().size());
-        Set<Node> before = nodes(root);
+        Set<Node> before = Nodes.of(root);
         hand.click("stage-produce");
-        Set<Node> docket = nodes(root);
+        Set<Node> docket = Nodes.of(root);
         docket.removeAll(before);
         assertThat(docket).hasSizeLessThan(MOST_NEW);
         assertThat(
                 hand.shows("job-" + hand.studio().project().jobs().getLast().name().replaceAll("[^A-Za-z0-9]+", "-")))
                 .isTrue();
         hand.click("stage-build");
-        before = nodes(root);
+        before = Nodes.of(root);
         hand.click("stage-dress");
-        Set<Node> dressed = nodes(root);
+        Set<Node> dressed = Nodes.of(root);
         dressed.removeAll(before);
         assertThat(dressed).hasSizeLessThan(MOST_NEW);
     }

@@ -3,8 +3,6 @@ package org.vatwright.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Set;
 
@@ -28,20 +26,7 @@ class SeenAgainByHandTest extends AtTheDemo {
     }
 
     private Set<Node> nodes() throws Exception {
-        Node column = column();
-        Set<Node> all = Collections.newSetFromMap(new IdentityHashMap<>());
-        Hand.onFx(() -> {
-            collect(column, all);
-            return null;
-        });
-        return all;
-    }
-
-    private static void collect(Node node, Set<Node> all) {
-        all.add(node);
-        if (node instanceof Parent parent) {
-            parent.getChildrenUnmodifiable().forEach(n -> collect(n, all));
-        }
+        return Nodes.of(column());
     }
 
     /** @return all words and numbers in the column, as they are seen from above */

@@ -49,6 +49,7 @@ public final class ColourStage extends DesignStage {
         super(studio);
         Button add = Ui.link("Add a colourway", this::add);
         add.setId("add-colourway");
+        add.getStyleClass().add("on-cloth");
         ScrollPane scroll = new Scroll(table);
         scroll.getStyleClass().add("bare-scroll");
         scroll.setFitToWidth(true);

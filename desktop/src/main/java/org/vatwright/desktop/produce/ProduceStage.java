@@ -41,7 +41,7 @@ public final class ProduceStage extends StageView {
     private final Desk desk;
     private final VBox docket = new VBox(8);
     private final List<JobRow> rows = new ArrayList<>();
-    private final Label where = Ui.label("", "on-cloth");
+    private final Label where = Ui.label("");
     private final JobForm form;
     private final Label hint = Ui.prose("Choose a job to change its settings, or add one.", "quiet");
     private final Press press;
@@ -74,9 +74,9 @@ public final class ProduceStage extends StageView {
                     refresh();
                 }));
         choose.setId("choose-folder");
-        var head = Ui.row(Ui.label("Add", "pane-title"), addTile, addField, addDressed, all, Ui.spring(), where,
+        var head = Ui.row(Ui.label("Add", "card-title"), addTile, addField, addDressed, all, Ui.spring(), where,
                 choose);
-        head.getStyleClass().addAll("pane-head", "docket-head");
+        head.getStyleClass().add("pane-head");
         ScrollPane scroll = new Scroll(docket);
         scroll.getStyleClass().add("bare-scroll");
         scroll.setFitToWidth(true);

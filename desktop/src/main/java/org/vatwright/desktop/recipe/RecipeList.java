@@ -96,7 +96,8 @@ public final class RecipeList extends VBox {
         return designs.stream().flatMap(d -> d.layers().stream()).map(Layer::id).distinct()
                 .<Runnable>map(id -> () -> {
                     if (!lines.containsKey(id)) {
-                        LayerLine line = lines.computeIfAbsent(id, this::line);
+                        LayerLine line = line(id);
+                        lines.put(id, line);
                         Ui.show(line, false);
                         list.getChildren().add(line);
                         line.applyCss();

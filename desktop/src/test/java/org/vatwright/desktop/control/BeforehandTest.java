@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
 
@@ -14,6 +17,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import org.vatwright.desktop.OnToolkit;
 
+import javafx.application.Platform;
 import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -32,6 +36,8 @@ class BeforehandTest {
 
     private final List<VBox> made = new ArrayList<>();
     private final StackPane place = new StackPane();
+    /** Told each time a column was filled a little. */
+    private Consumer<VBox> amid = column -> {};
     private Beforehand beforehand;
     private StackPane root;
     private Stage stage;
@@ -64,6 +70,7 @@ class BeforehandTest {
                     i -> () -> {
                         assertThat(column.getParent()).as("filled before it comes into the window").isNull();
                         column.getChildren().add(new VBox(new Button("row " + (ROWS + i))));
+                        amid.accept(column);
                     }).toList()));
         };
     }
@@ -141,20 +148,33 @@ class BeforehandTest {
     /** Who wants it now fills it with what is wanted now. */
     @Test
     void whatIsWantedAtOnceIsNotFilledFirst() throws Exception {
-        open(true);
-        boolean begun = false;
-        while (!begun) {
-            Thread.sleep(1);
-            begun = OnToolkit.run(() -> {
-                boolean some = !made.isEmpty();
-                if (some && made.getFirst().getParent() == null) {
-                    int filled = made.getFirst().getChildren().size();
-                    beforehand.giveWay(made.getFirst());
-                    assertThat(whole(made.getFirst(), filled)).isTrue();
-                    assertThat(made.getFirst().getParent()).isSameAs(place);
-                }
-                return some;
+        CompletableFuture<Integer> filled = new CompletableFuture<>();
+        amid = column -> {
+            amid = c -> {};
+            pause();
+            Platform.runLater(() -> {
+                int rows = column.getChildren().size();
+                beforehand.giveWay(column);
+                filled.complete(whole(column, rows) && column.getParent() == place ? rows : -1);
             });
+        };
+        open(true);
+        int rows = filled.get(30, TimeUnit.SECONDS);
+        assertThat(rows).as("rows when it was wanted").isBetween(ROWS + 1, ROWS + FURNISHED - 1);
+        boolean done = false;
+        while (!done) {
+            Thread.sleep(50);
+            done = OnToolkit.run(() -> made.size() == 2 && beforehand.done());
+        }
+        assertThat(OnToolkit.run(() -> made.getFirst().getChildren().size())).as("and afterwards").isEqualTo(rows);
+    }
+
+    /** Longer than is done at once, so that what comes next waits for another turn. */
+    private static void pause() {
+        try {
+            Thread.sleep(40);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
         }
     }
 
