@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 
 import org.junit.jupiter.api.AfterEach;
@@ -17,6 +18,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.vatwright.core.family.stripe.Stripes;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.desktop.control.Beforehand;
+import org.vatwright.desktop.control.Ui;
 
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -28,6 +30,7 @@ import javafx.scene.input.KeyCode;
 class AheadByHandTest {
 
     private static final int MOST_NEW = 70;
+    private static final int FEW_NEW = 20;
 
     @TempDir
     private Path folder;
@@ -105,6 +108,25 @@ class AheadByHandTest {
         Set<Node> after = Nodes.of(root);
         after.removeAll(before);
         assertThat(after).hasSizeLessThan(most);
+    }
+
+    /** Rows of colourways with their swatches; findings. */
+    @ParameterizedTest
+    @CsvSource({"Colour, Tarpaulin, colourway-row", "Colour, Gangway, colourway-row", "Inspect, Gangway, fine",
+            "Inspect, Skarholm, fine"})
+    void colourwaysAndFindingsAreThereBeforeTheyAreLookedAt(String stage, String design, String style)
+            throws Exception {
+        List<Beforehand> ahead = all();
+        hand.click("shelf-" + design);
+        hand.until("all is made", () -> ahead.stream().allMatch(Beforehand::done));
+        Parent root = hand.node("stage-dress").getScene().getRoot();
+        Set<Node> before = Nodes.of(root);
+        hand.click("stage-" + stage.toLowerCase(Locale.ROOT));
+        hand.until("it is shown", () -> root.lookupAll("." + style).stream().anyMatch(Ui::seen));
+        hand.rest();
+        Set<Node> after = Nodes.of(root);
+        after.removeAll(before);
+        assertThat(after).hasSizeLessThan(FEW_NEW);
     }
 
     @Test

@@ -31,7 +31,10 @@ class InspectByHandTest extends AtTheDemo {
     }
 
     private static void collect(Node node, List<String> words) {
-        if (node instanceof Labeled labeled && labeled.isVisible() && !labeled.getText().isEmpty()) {
+        if (!node.isVisible()) {
+            return;
+        }
+        if (node instanceof Labeled labeled && !labeled.getText().isEmpty()) {
             words.add(labeled.getText());
         }
         if (node instanceof Parent parent) {

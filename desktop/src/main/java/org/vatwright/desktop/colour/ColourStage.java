@@ -2,6 +2,7 @@ package org.vatwright.desktop.colour;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Palette;
@@ -12,6 +13,7 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.control.Choice;
 import org.vatwright.desktop.control.ColourEditor;
+import org.vatwright.desktop.control.Pool;
 import org.vatwright.desktop.control.Scroll;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.frame.DesignStage;
@@ -25,6 +27,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -33,12 +36,15 @@ public final class ColourStage extends DesignStage {
 
     private static final int WORN_WIDTH = 296;
     private static final int WORN_HEIGHT = 230;
+    private static final int ROWS_AT_ONCE = 8;
+    private static final int SLOTS_AT_ONCE = 20;
     private static final Choice FIELD = new Choice(Id.NONE, "field");
 
     private final Label title = Ui.label("", "column-title");
     private final HBox slots = new HBox();
+    private final Pool<Label> heads = new Pool<>(slots, i -> head());
     private final VBox table = new VBox(6);
-    private final List<ColourwayRow> rows = new ArrayList<>();
+    private final Pool<ColourwayRow> rows;
     private final ComboBox<Choice> worn = new ComboBox<>();
     private final ClothImage cloth = new ClothImage();
     private final ColourEditor editor;
@@ -47,6 +53,7 @@ public final class ColourStage extends DesignStage {
 
     public ColourStage(Studio studio, Desk desk) {
         super(studio);
+        rows = new Pool<>(table, i -> new ColourwayRow(studio));
         Button add = Ui.link("Add a colourway", this::add);
         add.setId("add-colourway");
         add.getStyleClass().add("on-cloth");
@@ -57,7 +64,9 @@ public final class ColourStage extends DesignStage {
         slots.getStyleClass().add("slot-heads");
         middle().getStyleClass().addAll("surround", "colour-table");
         middle().setSpacing(8);
-        middle().getChildren().addAll(Ui.row(title), slots, scroll, Ui.row(add,
+        Region gap = new Region();
+        gap.setMinWidth(ColourwayRow.NAME_WIDTH + 22);
+        middle().getChildren().addAll(Ui.row(title), new HBox(gap, slots), scroll, Ui.row(add,
                 Ui.label("as a copy of the chosen one; the first stays as it is", "on-cloth")));
         worn.setAccessibleText("What wears the colourway");
         worn.setOnAction(e -> {
@@ -89,17 +98,9 @@ public final class ColourStage extends DesignStage {
         Palette palette = design.palette();
         title.setText(design.name());
         heads(palette);
-        while (rows.size() < palette.colourways().size()) {
-            rows.add(new ColourwayRow(studio));
-        }
-        while (rows.size() > palette.colourways().size()) {
-            rows.removeLast();
-        }
-        if (!table.getChildren().equals(rows)) {
-            table.getChildren().setAll(rows);
-        }
-        for (int i = 0; i < rows.size(); i++) {
-            rows.get(i).show(design, palette.colourways().get(i));
+        List<ColourwayRow> shown = rows.show(palette.colourways().size());
+        for (int i = 0; i < shown.size(); i++) {
+            shown.get(i).show(design, palette.colourways().get(i));
         }
         worn(design, colourway);
         int slot = studio.selection().slot();
@@ -117,17 +118,34 @@ public final class ColourStage extends DesignStage {
     }
 
     private void heads(Palette palette) {
-        slots.getChildren().clear();
-        Label gap = new Label();
-        gap.setMinWidth(ColourwayRow.NAME_WIDTH + 22);
-        slots.getChildren().add(gap);
-        for (String slot : palette.slots()) {
-            Label head = Ui.label(slot, "on-cloth");
-            head.setMinWidth(ColourwayRow.SLOT_WIDTH);
-            head.setMaxWidth(ColourwayRow.SLOT_WIDTH);
-            head.getStyleClass().add("slot-head");
-            slots.getChildren().add(head);
+        List<Label> shown = heads.show(palette.slots().size());
+        for (int i = 0; i < shown.size(); i++) {
+            shown.get(i).setText(palette.slots().get(i));
         }
+    }
+
+    private static Label head() {
+        Label head = Ui.label("", "on-cloth", "slot-head");
+        head.setMinWidth(ColourwayRow.SLOT_WIDTH);
+        head.setMaxWidth(ColourwayRow.SLOT_WIDTH);
+        return head;
+    }
+
+    /** Rows for the design with the most colourways, each with swatches for the most slots, as far as the window shows them. */
+    @Override
+    public List<Runnable> furnishing() {
+        List<Palette> palettes = studio.project().designs().stream().map(Design::palette).toList();
+        int most = palettes.stream().mapToInt(p -> p.colourways().size()).max().orElse(0);
+        List<Runnable> steps = new ArrayList<>();
+        steps.add(() -> heads.ready(mostSlots(palettes, 0)));
+        IntStream.rangeClosed(1, Math.min(ROWS_AT_ONCE, most))
+                .forEach(count -> steps.add(() -> rows.ready(count).get(count - 1).ready(mostSlots(palettes, count))));
+        return steps;
+    }
+
+    private static int mostSlots(List<Palette> palettes, int colourways) {
+        return Math.min(SLOTS_AT_ONCE, palettes.stream().filter(p -> p.colourways().size() >= colourways)
+                .mapToInt(p -> p.slots().size()).max().orElse(0));
     }
 
     private void worn(Design design, Colourway colourway) {
@@ -139,6 +157,7 @@ public final class ColourStage extends DesignStage {
         Id wearer = studio.selection().worn();
         worn.setValue(names.stream().filter(c -> c.id().equals(wearer)).findFirst().orElse(FIELD));
         Article article = studio.project().article(wearer).orElse(null);
+        cloth.of(List.of(design.id(), wearer));
         if (article == null) {
             Scenes.Field field = new Scenes.Field(design, colourway, 0, 0, WORN_WIDTH, WORN_HEIGHT,
                     WORN_WIDTH / (4 * design.repeat().widthMm()));

@@ -1,13 +1,14 @@
 package org.vatwright.desktop.colour;
 
-import java.util.ArrayList;
 import java.util.List;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Palette;
+import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.desktop.cloth.ClothImage;
+import org.vatwright.desktop.control.Pool;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Swatch;
 import org.vatwright.desktop.control.Ui;
@@ -36,6 +37,7 @@ final class ColourwayRow extends HBox {
     private final Button lock;
     private final Button remove;
     private final HBox swatches = new HBox();
+    private final Pool<SlotBox> boxes = new Pool<>(swatches, SlotBox::new);
     private final ClothImage cloth = new ClothImage();
     private final StackPane clothFrame = new StackPane(cloth);
     private String colourway;
@@ -113,23 +115,16 @@ final class ColourwayRow extends HBox {
                         : "Let the first colourway be changed");
         Ui.show(remove, !first);
         pseudoClassStateChanged(Styles.CHOSEN, chosen);
-        List<VBox> boxes = new ArrayList<>();
-        for (int i = 0; i < shown.colours().size(); i++) {
-            int slot = i;
-            String slotName = design.palette().slots().get(i);
-            Swatch swatch = new Swatch(48, 40).show(shown.colours().get(i), slotName + " in " + colourway);
-            swatch.setId("swatch-" + slotName);
-            swatch.chosen(chosen && studio.selection().slot() == i);
-            swatch.setOnAction(
-                    e -> studio.select(s -> s.withColourway(shown.name()).withInk(new ChosenInk.Slot(slot))));
-            VBox box = new VBox(3, swatch, Ui.label(shown.colours().get(i).hex(), "quiet", "small-name"));
-            box.getStyleClass().add("swatch-box");
-            box.setMinWidth(SLOT_WIDTH);
-            box.setMaxWidth(SLOT_WIDTH);
-            boxes.add(box);
+        List<SlotBox> slots = boxes.show(shown.colours().size());
+        for (SlotBox slot : slots) {
+            slot.show(design, shown, chosen);
         }
-        swatches.getChildren().setAll(boxes);
         drawCloth(design);
+    }
+
+    /** Makes boxes for so many slots beforehand. */
+    void ready(int slots) {
+        boxes.ready(slots);
     }
 
     private void drawCloth(Design design) {
@@ -138,8 +133,35 @@ final class ColourwayRow extends HBox {
             design.palette().find(colourway).ifPresent(c -> {
                 double pxPerMm = CLOTH_HEIGHT / (1.1 * design.repeat().heightMm());
                 Scenes.Field field = new Scenes.Field(design, c, 0, 0, w, CLOTH_HEIGHT, pxPerMm);
+                cloth.of(List.of(design.id(), c.name()));
                 cloth.draw(field, field.subject(studio.tiles()), w, CLOTH_HEIGHT);
             });
+        }
+    }
+
+    /** A slot's colour, and how it is written. */
+    private final class SlotBox extends VBox {
+
+        private final int slot;
+        private final Swatch swatch = new Swatch(48, 40);
+        private final Label hex = Ui.label("", "quiet", "small-name");
+
+        SlotBox(int slot) {
+            super(3);
+            this.slot = slot;
+            swatch.setOnAction(e -> studio.select(s -> s.withColourway(colourway).withInk(new ChosenInk.Slot(slot))));
+            getChildren().addAll(swatch, hex);
+            getStyleClass().add("swatch-box");
+            setMinWidth(SLOT_WIDTH);
+            setMaxWidth(SLOT_WIDTH);
+        }
+
+        void show(Design design, Colourway shown, boolean chosen) {
+            Rgb rgb = shown.colours().get(slot);
+            String name = design.palette().slots().get(slot);
+            swatch.setId("swatch-" + name);
+            swatch.show(rgb, name + " in " + shown.name()).chosen(chosen && studio.selection().slot() == slot);
+            hex.setText(rgb.hex());
         }
     }
 }

@@ -36,13 +36,14 @@ public final class Pool<N extends Node> {
         return seen();
     }
 
-    /** Makes so many beforehand; those that are new wait hidden. */
-    public void ready(int count) {
+    /** Makes so many beforehand; those that are new wait hidden. @return all there are */
+    public List<N> ready(int count) {
         while (all.size() < count) {
             add();
             all.getLast().applyCss();
         }
         seen(seen);
+        return List.copyOf(all);
     }
 
     /** Shows those there are of so many. @return how many are missing */

@@ -2,12 +2,13 @@ package org.vatwright.desktop.inspect;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.function.BiConsumer;
+import java.util.stream.IntStream;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.inspect.Inspection;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Numbers;
-import org.vatwright.core.pattern.CheckLimit;
 import org.vatwright.core.pattern.CheckLimits;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Finding;
@@ -15,6 +16,7 @@ import org.vatwright.core.render.Cloth;
 import org.vatwright.desktop.cloth.TrueSize;
 import org.vatwright.desktop.control.ChapterLine;
 import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Pool;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.frame.DesignStage;
@@ -23,11 +25,8 @@ import org.vatwright.desktop.studio.Change;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.application.Platform;
-import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** Inspect: the field large, the findings beside it, worst first. */
@@ -35,11 +34,18 @@ public final class InspectStage extends DesignStage {
 
     private static final String FINDINGS = "findings";
     private static final String LIMITS = "limits";
+    private static final List<ChapterLine.Name> NAMES = List.of(new ChapterLine.Name(FINDINGS, "Findings"),
+            new ChapterLine.Name(LIMITS, "Limits"));
+    private static final int USUAL_FINDINGS = 8;
 
     private final InspectPane pane;
     private final Label title = Ui.label("", "column-title");
     private final Label count = Ui.label("", "quiet");
-    private final VBox findings = new VBox(8);
+    private final VBox worst = new VBox(8);
+    private final VBox rest = new VBox(8);
+    private final Pool<FindingCard> cards;
+    private final Pool<FindingCard.InOrder> inOrder = new Pool<>(rest, i -> new FindingCard.InOrder());
+    private final VBox findings = new VBox(8, worst, rest);
     private final NumberRow density;
     private final NumberRow cells;
     private final Segments<InspectPane.Sight> sights;
@@ -75,8 +81,14 @@ public final class InspectStage extends DesignStage {
         VBox.setVgrow(pane, Priority.ALWAYS);
         middle().getStyleClass().add("surround");
         middle().getChildren().addAll(head, pane);
+        cards = new Pool<>(worst, i -> new FindingCard(studio, () -> {
+            sight = InspectPane.Sight.SEAMS;
+            refresh();
+        }));
         findings.setId("findings");
+        Ui.show(worst, false);
         limits = new LimitRows(studio);
+        chapters.show(NAMES, chapter);
         column().getChildren().addAll(title, count, density, chapters, findings, limits);
     }
 
@@ -94,8 +106,7 @@ public final class InspectStage extends DesignStage {
         title.setText(design.name() + " in " + colourway.name());
         pane.show(design, colourway, sight, across);
         limits.show(studio.project().limits());
-        chapters.show(List.of(new ChapterLine.Name(FINDINGS, "Findings"), new ChapterLine.Name(LIMITS, "Limits")),
-                chapter);
+        chapters.show(NAMES, chapter);
         Ui.show(findings, chapter.equals(FINDINGS));
         Ui.show(limits, chapter.equals(LIMITS));
         Question question = new Question(new Cloth(design, colourway), studio.project().density(),
@@ -119,37 +130,26 @@ public final class InspectStage extends DesignStage {
         long wrong = all.stream().filter(f -> f.severity() == Finding.Severity.WRONG).count();
         long look = all.stream().filter(f -> f.severity() == Finding.Severity.LOOK).count();
         count.setText("%d to mend, %d to look at, %d in order".formatted(wrong, look, all.size() - wrong - look));
-        findings.getChildren().setAll(all.stream().map(this::finding).toList());
+        List<Finding> bad = all.stream().filter(f -> f.severity() != Finding.Severity.FINE).toList();
+        List<Finding> fine = all.stream().filter(f -> f.severity() == Finding.Severity.FINE).toList();
+        each(cards.show(bad.size()), bad, FindingCard::show);
+        each(inOrder.show(fine.size()), fine, FindingCard.InOrder::show);
+        Ui.show(worst, !bad.isEmpty());
     }
 
-    private Node finding(Finding f) {
-        Region sign = new Region();
-        sign.getStyleClass().addAll("sign", "sign-" + f.severity().name().toLowerCase(Locale.ROOT));
-        Label name = Ui.prose(f.check(), f.severity() == Finding.Severity.FINE ? "plain" : "card-title");
-        Label number = Ui.prose(f.value() + (f.limit().isEmpty() ? "" : ", at most " + f.limit()), "quiet");
-        if (f.severity() == Finding.Severity.FINE) {
-            Label tick = Ui.label("\u2713", "fine");
-            VBox line = Ui.column(0, Ui.row(tick, name), number);
-            number.getStyleClass().add("indented");
-            return line;
+    private static <N> void each(List<N> nodes, List<Finding> shown, BiConsumer<N, Finding> show) {
+        for (int i = 0; i < nodes.size(); i++) {
+            show.accept(nodes.get(i), shown.get(i));
         }
-        VBox card = Ui.card(Ui.row(sign, name), Ui.prose(f.words()));
-        if (!f.closesNearly()) {
-            card.getChildren().add(1, number);
-        }
-        if (f.measured().filter(m -> m.limit() == CheckLimit.SEAM_STEP).isPresent()) {
-            card.getChildren().add(Ui.link("show me", () -> {
-                sight = InspectPane.Sight.SEAMS;
-                refresh();
-            }));
-        }
-        f.cure().ifPresent(cure -> {
-            Button take = Ui.link(cure.words(), () -> studio.take(cure));
-            take.setWrapText(true);
-            take.setId("cure-" + cure.id());
-            card.getChildren().add(take);
-        });
-        return card;
+    }
+
+    /** Room for what a design is usually told. */
+    @Override
+    public List<Runnable> furnishing() {
+        return IntStream.rangeClosed(1, USUAL_FINDINGS).<Runnable>mapToObj(count -> () -> {
+            cards.ready(count);
+            inOrder.ready(count);
+        }).toList();
     }
 
     @Override
