@@ -46,6 +46,10 @@ public class SurfaceBenchmark extends BesideCopy {
     private final Raster chequered = new Raster(SIDE, SIDE);
     /** The same marks by threes, so that no two numbers tell a pixel. */
     private final Raster chequeredByThrees = new Raster(SIDE, SIDE);
+    /** By fours, so that only four numbers do. */
+    private final Raster chequeredByFours = new Raster(SIDE, SIDE);
+    /** The same on a ground. */
+    private final Raster opaque = new Raster(SIDE, SIDE);
     private PaintRequest asked;
 
     public SurfaceBenchmark() {
@@ -63,6 +67,8 @@ public class SurfaceBenchmark extends BesideCopy {
             int check = i / SIDE / CHECK + i % SIDE / CHECK;
             chequered.argb()[i] = check % 2 == 0 ? turned(pixel) : pixel;
             chequeredByThrees.argb()[i] = check % 3 == 0 ? pixel : check % 3 == 1 ? turned(pixel) : grey(pixel);
+            chequeredByFours.argb()[i] = check % 4 == 3 ? turned(grey(pixel)) : chequeredByThrees.argb()[i];
+            opaque.argb()[i] = chequeredByFours.argb()[i] | (255 - (pixel >>> 24)) * 0x1010101;
         }
     }
 
@@ -110,6 +116,16 @@ public class SurfaceBenchmark extends BesideCopy {
     @Benchmark
     public Raster blurOfTwentyPixelsInThreeInks() {
         return new Blur(20 * MM / SIDE).on(chequeredByThrees, asked);
+    }
+
+    @Benchmark
+    public Raster blurOfTwentyPixelsInFourInks() {
+        return new Blur(20 * MM / SIDE).on(chequeredByFours, asked);
+    }
+
+    @Benchmark
+    public Raster blurOfTwentyPixelsOpaque() {
+        return new Blur(20 * MM / SIDE).on(opaque, asked);
     }
 
     @Benchmark

@@ -4,7 +4,7 @@ package org.vatwright.core.effect;
  * Many columns side by side, blurred by {@link Spread.Sums} while their rows come in from above: every step is the same for all
  * places of a row, so that it takes a processor's whole width. Each place is a long of four numbers below 2^16.
  */
-final class DownSums {
+final class DownSums implements Falling.Columns<DownSums.Pairs> {
 
     private static final int QUARTER_BITS = 16;
 
@@ -28,18 +28,20 @@ final class DownSums {
         }
     }
 
-    /** @return where the {@code k}th of the rows that come next is to be written, 0 first */
-    long[] ahead(int k) {
+    /** @param strip longs that are blurred side by side */
+    static Falling.Way<Pairs> by(Spread.Sums sums, int strip) {
+        Spread.Sums packed = sums.packed();
+        return new Falling.Way<>(strip, sums.reach(), (m, ahead) -> new DownSums(packed, m, ahead),
+                () -> new Pairs(strip));
+    }
+
+    @Override
+    public long[] ahead(int k) {
         return first.ahead(k);
     }
 
-    /**
-     * Takes the next row.
-     *
-     * @param to the blurred row as far up as the spread reaches
-     * @return whether there is one yet
-     */
-    boolean take(Pairs to) {
+    @Override
+    public boolean take(Pairs to) {
         if (!first.take(between)) {
             return false;
         }
@@ -76,7 +78,8 @@ final class DownSums {
         }
 
         long[] ahead(int k) {
-            return ring[(at + k) % ring.length];
+            int place = at + k;
+            return ring[place < ring.length ? place : place - ring.length];
         }
 
         boolean take(Pairs to) {

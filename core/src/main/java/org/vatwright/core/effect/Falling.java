@@ -1,14 +1,20 @@
 package org.vatwright.core.effect;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Supplier;
+
 import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;
 
 /**
- * Rows of a torus blurred downwards by {@link Spread.Sums} as they come, so that nothing of the whole picture is kept between
+ * Rows of a torus blurred downwards by running sums as they come, so that nothing of the whole picture is kept between
  * its two directions: each thread takes strips of them side by side. Two threads begin at the ends of a part and work towards
  * each other, for they are seldom equally fast; a sum is the same in either direction.
+ *
+ * @param <R> a strip of a blurred row
  */
-final class Falling {
+final class Falling<R> {
 
     /** Longs of a strip, by which rows are written and read: the sums of one lie in a processor's own memory. */
     static final int STRIP = 256;
@@ -16,47 +22,76 @@ final class Falling {
 
     private final int m;
     private final int h;
+    private final int strip;
     private final int reach;
     private final Work work;
-    private final Ends ends;
+    private final Ends<R> ends;
     private final boolean up;
-    private final DownSums[] downs;
-    private final DownSums.Pairs blurred = new DownSums.Pairs(STRIP);
+    private final List<Columns<R>> downs = new ArrayList<>();
+    private final R blurred;
     /** The row that is read next. */
     private int next;
 
-    private Falling(int m, int h, Spread.Sums sums, Work work, Ends ends, Part part, boolean up) {
+    private Falling(int m, int h, Way<R> way, Work work, Ends<R> ends, Part part, boolean up) {
         this.m = m;
         this.h = h;
         this.work = work;
         this.ends = ends;
         this.up = up;
-        reach = sums.reach();
+        strip = way.strip();
+        reach = way.reach();
         next = part.end(up) + (up ? reach - 1 : -reach);
-        Spread.Sums packed = sums.packed();
-        downs = new DownSums[(m + STRIP - 1) / STRIP];
-        for (int i = 0; i < downs.length; i++) {
-            downs[i] = new DownSums(packed, Math.min(STRIP, m - i * STRIP), CHUNK);
+        for (int from = 0; from < m; from += strip) {
+            downs.add(way.columns().of(Math.min(strip, m - from), CHUNK));
         }
+        blurred = way.blurred().get();
+    }
+
+    /**
+     * How rows are blurred.
+     *
+     * @param strip longs of a strip, by which rows are written and read: the sums of one lie in a processor's own memory
+     * @param reach rows that are looked at on either side
+     * @param blurred makes what takes a strip of a row
+     */
+    record Way<R>(int strip, int reach, ColumnMaker<R> columns, Supplier<R> blurred) {}
+
+    interface ColumnMaker<R> {
+        /** @param m longs of a row @param ahead rows that may be written before they are taken */
+        Columns<R> of(int m, int ahead);
+    }
+
+    /** Some columns side by side, blurred downwards. */
+    interface Columns<R> {
+        /** @return where the {@code k}th of the rows that come next is to be written, 0 first */
+        long[] ahead(int k);
+
+        /**
+         * Takes the next row.
+         *
+         * @param to the blurred row as far up as the spread reaches
+         * @return whether there is one yet
+         */
+        boolean take(R to);
     }
 
     /** Where rows come from and go to; one for each thread. */
-    interface Ends {
+    interface Ends<R> {
         /** Gives {@code to} each row from {@code from} on. */
         void rows(int from, int count, Taker to);
 
         /** Takes a blurred row, a strip at a time. @param from which long of the row is the first @param n how many there are */
-        void take(int y, int from, int n, DownSums.Pairs row);
+        void take(int y, int from, int n, R row);
     }
 
-    /** Takes a row, the {@code k}th of those asked for: its longs, each of four numbers below 2^16. */
+    /** Takes a row, the {@code k}th of those asked for. */
     interface Taker {
         void take(int k, long[] row);
     }
 
-    /** Makes them. */
-    interface Maker {
-        Ends ends();
+    /** Makes the ends. */
+    interface Maker<R> {
+        Ends<R> ends();
     }
 
     /** Rows that nobody has taken yet. */
@@ -90,10 +125,15 @@ final class Falling {
         }
     }
 
+    /** @param m longs of a row, each of four numbers below 2^16 @param h rows */
+    static void run(int m, int h, Spread.Sums sums, Work work, Maker<DownSums.Pairs> maker) {
+        run(m, h, DownSums.by(sums, STRIP), work, maker);
+    }
+
     /** @param m longs of a row @param h rows */
-    static void run(int m, int h, Spread.Sums sums, Work work, Maker maker) {
+    static <R> void run(int m, int h, Way<R> way, Work work, Maker<R> maker) {
         // Each thread takes rows beyond its end; many small parts would do little else.
-        int threads = Math.max(1, Math.min(work.threads(), h / Math.max(1, 2 * sums.reach())));
+        int threads = Math.max(1, Math.min(work.threads(), h / Math.max(1, 2 * way.reach())));
         Part[] parts = new Part[(threads + 1) / 2];
         for (int i = 0; i < parts.length; i++) {
             parts[i] = new Part((int) ((long) h * i / parts.length), (int) ((long) h * (i + 1) / parts.length));
@@ -102,7 +142,7 @@ final class Falling {
             Part part = parts[thread / 2];
             // Who comes late may find all done.
             if (part.isLeft()) {
-                new Falling(m, h, sums, work, maker.ends(), part, thread % 2 == 1).run(part);
+                new Falling<>(m, h, way, work, maker.ends(), part, thread % 2 == 1).run(part);
             }
         });
     }
@@ -120,7 +160,7 @@ final class Falling {
             int at = Math.floorMod(next, h);
             int count = Math.min(Math.min(CHUNK, left), up ? at + 1 : h - at);
             ends.rows(up ? at + 1 - count : at, count, (k, row) -> put(up ? count - 1 - k : k, row));
-            for (int i = 0; i < downs.length; i++) {
+            for (int i = 0; i < downs.size(); i++) {
                 fall(i, count);
             }
             next += up ? -count : count;
@@ -129,15 +169,15 @@ final class Falling {
     }
 
     private void put(int ahead, long[] row) {
-        for (int i = 0; i < downs.length; i++) {
-            System.arraycopy(row, i * STRIP, downs[i].ahead(ahead), 0, Math.min(STRIP, m - i * STRIP));
+        for (int i = 0; i < downs.size(); i++) {
+            System.arraycopy(row, i * strip, downs.get(i).ahead(ahead), 0, Math.min(strip, m - i * strip));
         }
     }
 
-    private void fall(int strip, int count) {
-        DownSums down = downs[strip];
-        int from = strip * STRIP;
-        int n = Math.min(STRIP, m - from);
+    private void fall(int one, int count) {
+        Columns<R> down = downs.get(one);
+        int from = one * strip;
+        int n = Math.min(strip, m - from);
         for (int k = 0; k < count; k++) {
             if (down.take(blurred)) {
                 ends.take(up ? next - k + reach : next + k - reach, from, n, blurred);

@@ -19,6 +19,7 @@ final class LitPixels {
     private static final int PAIR_HALF = 0x0080_0080;
     private static final int PRODUCT_HALF = 0x80;
     private static final int HALF_BITS = 32;
+    private static final int OPAQUE = 0xFF00_0000;
     private static final float HALF = 0.5f;
 
     static {
@@ -32,6 +33,7 @@ final class LitPixels {
 
     /** Bits that must go of half a long, so that it is no negative int. */
     private final int over;
+    private final float full;
     private final float levels;
     private final int[] alpha;
     private final int[] red;
@@ -41,11 +43,14 @@ final class LitPixels {
     private final int[] high;
     private final int[] low;
     private final float[] by;
+    private final float[] one;
+    private final float[] two;
 
     /** @param full alpha of a line that is covered everywhere @param most pixels at once */
     LitPixels(long full, int most) {
         over = full > Integer.MAX_VALUE ? 1 : 0;
-        levels = 255f / (full >>> over);
+        this.full = full >>> over;
+        levels = 255f / this.full;
         alpha = new int[most];
         red = new int[most];
         green = new int[most];
@@ -54,6 +59,8 @@ final class LitPixels {
         high = new int[most];
         low = new int[most];
         by = new float[most];
+        one = new float[most];
+        two = new float[most];
     }
 
     /**
@@ -71,6 +78,80 @@ final class LitPixels {
         look(red, green, blue, n, pixels);
         times(pixels, alpha, n);
         System.arraycopy(pixels, 0, out, at, n);
+    }
+
+    /** @param colours red, green and blue light of each pixel, in {@link Lanes}; opaque everywhere */
+    void writeOpaque(long[] colours, int n, int[] out, int at) {
+        lanes(colours, n);
+        float by = STEPS / full;
+        steps(red, by, n);
+        steps(green, by, n);
+        steps(blue, by, n);
+        look(red, green, blue, n, pixels);
+        opaque(pixels, n);
+        System.arraycopy(pixels, 0, out, at, n);
+    }
+
+    /** @param covers what of each of three inks covers each pixel, in {@link Lanes} @param r,g,b light that the inks give */
+    void writeMixed(long[] covers, CoatLanes.InkLight r, CoatLanes.InkLight g, CoatLanes.InkLight b, int n, int[] out,
+            int at) {
+        lanes(covers, n);
+        sum(red, green, blue, n);
+        alphas(blue, levels, alpha, by, n);
+        shares(red, by, one, n);
+        shares(green, by, two, n);
+        mix(one, two, r, red, n);
+        mix(one, two, g, green, n);
+        mix(one, two, b, blue, n);
+        look(red, green, blue, n, pixels);
+        times(pixels, alpha, n);
+        System.arraycopy(pixels, 0, out, at, n);
+    }
+
+    private static void sum(int[] one, int[] two, int[] three, int n) {
+        for (int i = 0; i < n; i++) {
+            three[i] += one[i] + two[i];
+        }
+    }
+
+    private static void shares(int[] cover, float[] by, float[] shares, int n) {
+        for (int i = 0; i < n; i++) {
+            shares[i] = cover[i] * by[i];
+        }
+    }
+
+    /** @param one,two shares of the first two inks, {@link #STEPS} together with that of the third */
+    private static void mix(float[] one, float[] two, CoatLanes.InkLight light, int[] steps, int n) {
+        float rest = light.three() * STEPS + HALF;
+        float first = light.one() - light.three();
+        float second = light.two() - light.three();
+        for (int i = 0; i < n; i++) {
+            steps[i] = Math.min(STEPS, (int) (rest + one[i] * first + two[i] * second));
+        }
+    }
+
+    private static void steps(int[] light, float by, int n) {
+        for (int i = 0; i < n; i++) {
+            light[i] = Math.min(STEPS, (int) (light[i] * by + HALF));
+        }
+    }
+
+    private static void opaque(int[] pixels, int n) {
+        for (int i = 0; i < n; i++) {
+            pixels[i] |= OPAQUE;
+        }
+    }
+
+    private void lanes(long[] colours, int n) {
+        lane(colours, 2 * Lanes.LANE_BITS, red, n);
+        lane(colours, Lanes.LANE_BITS, green, n);
+        lane(colours, 0, blue, n);
+    }
+
+    static void lane(long[] three, int shift, int[] one, int n) {
+        for (int i = 0; i < n; i++) {
+            one[i] = (int) (three[i] >>> shift) & Lanes.LANE;
+        }
     }
 
     /** Steps of light that falls on a colour. @param gloss light that is added */

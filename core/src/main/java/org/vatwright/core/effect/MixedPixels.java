@@ -1,7 +1,7 @@
 package org.vatwright.core.effect;
 
 /**
- * Writes pixels of a blurred coat in {@link TwoInks}, in short loops that take a processor's whole width; only mixtures are looked up
+ * Writes pixels of a blurred coat in {@link FewInks}, in short loops that take a processor's whole width; only mixtures are looked up
  * one by one. One a thread.
  */
 final class MixedPixels {
@@ -17,7 +17,7 @@ final class MixedPixels {
     private final float[] by;
 
     /** @param full what a line holds that is covered everywhere @param most pixels at once */
-    MixedPixels(TwoInks inks, long full, int most) {
+    MixedPixels(FewInks inks, long full, int most) {
         over = full > Integer.MAX_VALUE ? 1 : 0;
         levels = 255f / (full >>> over);
         mixtures = inks.mixtures(LitPixels.STEPS);

@@ -18,7 +18,7 @@ final class OneInk {
 
     /** @return the ink, opaque, or {@link #NONE}, also of a coat that is opaque nowhere */
     static int of(int[] argb, Work work) {
-        int ink = opaque(argb, NONE);
+        int ink = opaque(argb, 0);
         if (ink == NONE) {
             return NONE;
         }
@@ -32,14 +32,28 @@ final class OneInk {
         return other.get() ? NONE : ink;
     }
 
-    /** @return the first opaque pixel that is another one, or {@link #NONE} */
-    static int opaque(int[] argb, int but) {
-        for (int pixel : argb) {
-            if (pixel >>> 24 == OPAQUE && pixel != but) {
-                return pixel;
+    /** @return the first opaque pixel from {@code from} on, or else before it, that is none of those; or {@link #NONE} */
+    static int opaque(int[] argb, int from, int... but) {
+        int found = opaque(argb, from, argb.length, but);
+        return found == NONE ? opaque(argb, 0, from, but) : found;
+    }
+
+    private static int opaque(int[] argb, int from, int to, int[] but) {
+        for (int i = from; i < to; i++) {
+            if (argb[i] >>> 24 == OPAQUE && !isOneOf(but, argb[i])) {
+                return argb[i];
             }
         }
         return NONE;
+    }
+
+    private static boolean isOneOf(int[] some, int pixel) {
+        for (int one : some) {
+            if (one == pixel) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static boolean isIn(int[] argb, int from, int to, int[] shades) {

@@ -3,7 +3,7 @@ package org.vatwright.core.effect;
 import org.vatwright.core.raster.Work;
 
 /** Rows of single numbers for {@link Falling}: four of them are blurred at once; of each the four quarters lie in those of longs. */
-final class Quarters implements Falling.Ends {
+final class Quarters implements Falling.Ends<DownSums.Pairs> {
 
     private static final int COUNT = 4;
     private static final int HALF_BITS = 32;

@@ -18,19 +18,22 @@ final class SoftCoat {
     private static final long LOW = 0xFFFF_FFFFL;
     private static final int NUMBER_BITS = 16;
     /** By alpha and premultiplied value the light that it gives. */
-    private static final char[] LIT = new char[256 * 256];
+    private static final char[] LIT = lit(FourLines.MOST);
 
-    static {
+    private SoftCoat() {}
+
+    /** @param full of an opaque white @return by alpha and premultiplied value the light that it gives */
+    static char[] lit(int full) {
+        char[] lit = new char[256 * 256];
         for (int a = 1; a < 256; a++) {
             float alpha = a / 255f;
             for (int c = 0; c < 256; c++) {
                 float light = Light.linear(Math.min(255, (c * 255 + a / 2) / a));
-                LIT[a << 8 | c] = (char) (alpha * light * FourLines.MOST + 0.5f);
+                lit[a << 8 | c] = (char) (alpha * light * full + 0.5f);
             }
         }
+        return lit;
     }
-
-    private SoftCoat() {}
 
     /** @param across,down standard deviation in pixels */
     static Raster of(Raster coat, double across, double down, Work work) {
@@ -53,9 +56,12 @@ final class SoftCoat {
                 Quarters.run(w, h, across, sums, quiet, new OneInk.Covers(coat.argb(), ink, out.argb()));
                 return out;
             }
-            Optional<TwoInks> inks = TwoInks.of(coat.argb(), quiet);
-            if (inks.isPresent()) {
+            Optional<FewInks> inks = FewInks.of(coat.argb(), quiet);
+            if (inks.isPresent() && inks.get().count() == 2) {
                 TwoLines.run(coat, out, across, sums, quiet, inks.get());
+                return out;
+            }
+            if (CoatLanes.blurred(coat, out, Spread.of(w, across), sums, inks, quiet)) {
                 return out;
             }
             long full = sums.packed().full(most);
@@ -144,7 +150,7 @@ final class SoftCoat {
     }
 
     /** Reads and writes rows of a coat that is blurred downwards. */
-    private static final class Ends implements Falling.Ends {
+    private static final class Ends implements Falling.Ends<DownSums.Pairs> {
 
         private final Raster coat;
         private final Raster out;

@@ -4,10 +4,10 @@ import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 
 /**
- * Rows of a coat in {@link TwoInks} for {@link Falling}: what covers each pixel and what of it is the other ink. Two rows are blurred
+ * Rows of a coat in {@link FewInks} for {@link Falling}: what covers each pixel and what of it is the other ink. Two rows are blurred
  * at once; of each the two halves lie in the halves of longs.
  */
-final class TwoLines implements Falling.Ends {
+final class TwoLines implements Falling.Ends<DownSums.Pairs> {
 
     private static final int HALF_BITS = 32;
     private static final int NUMBER_BITS = 16;
@@ -15,7 +15,7 @@ final class TwoLines implements Falling.Ends {
 
     private final Raster coat;
     private final Raster out;
-    private final TwoInks inks;
+    private final FewInks inks;
     private final int half;
     private final FourLines lines;
     private final int over;
@@ -25,7 +25,7 @@ final class TwoLines implements Falling.Ends {
     private final long[] far;
     private final long[] row;
 
-    private TwoLines(Raster coat, Raster out, double across, Spread.Sums down, TwoInks inks) {
+    private TwoLines(Raster coat, Raster out, double across, Spread.Sums down, FewInks inks) {
         this.coat = coat;
         this.out = out;
         this.inks = inks;
@@ -44,7 +44,7 @@ final class TwoLines implements Falling.Ends {
     }
 
     /** @param across standard deviation along the rows, in pixels */
-    static void run(Raster coat, Raster out, double across, Spread.Sums down, Work work, TwoInks inks) {
+    static void run(Raster coat, Raster out, double across, Spread.Sums down, Work work, FewInks inks) {
         Falling.run(half(coat.width()), coat.height(), down, work, () -> new TwoLines(coat, out, across, down, inks));
     }
 

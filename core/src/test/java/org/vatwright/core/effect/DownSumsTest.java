@@ -39,7 +39,7 @@ class DownSumsTest {
         double[][] fallen = new double[h][4 * m];
         AtomicInteger taken = new AtomicInteger();
         double full = sums.packed().full(FourLines.MOST);
-        Falling.run(m, h, sums, Work.on(threads), () -> new Falling.Ends() {
+        Falling.run(m, h, sums, Work.on(threads), () -> new Falling.Ends<DownSums.Pairs>() {
             @Override
             public void rows(int from, int count, Falling.Taker to) {
                 for (int k = 0; k < count; k++) {
@@ -102,9 +102,9 @@ class DownSumsTest {
         int h = 400;
         Spread.Sums sums = (Spread.Sums) Spread.of(h, 3);
         CountDownLatch most = new CountDownLatch(300);
-        AtomicReference<Falling.Ends> heldUp = new AtomicReference<>();
+        AtomicReference<Falling.Ends<DownSums.Pairs>> heldUp = new AtomicReference<>();
         AtomicBoolean waited = new AtomicBoolean();
-        Falling.run(1, h, sums, Work.on(2), () -> new Falling.Ends() {
+        Falling.run(1, h, sums, Work.on(2), () -> new Falling.Ends<DownSums.Pairs>() {
             @Override
             public void rows(int from, int count, Falling.Taker to) {}
 

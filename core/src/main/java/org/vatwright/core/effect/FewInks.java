@@ -1,0 +1,125 @@
+package org.vatwright.core.effect;
+
+import java.util.Arrays;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
+
+import org.vatwright.core.colour.Light;
+import org.vatwright.core.raster.Rows;
+import org.vatwright.core.raster.Work;
+
+/** A coat in two or three inks, more or less of one of which covers each pixel: marks that lie apart or meet in hard edges. */
+final class FewInks {
+
+    private static final int AT_ONCE = 1 << 15;
+    private static final int OPAQUE = 255;
+    /** Coverage in steps of what four numbers in a long may be. */
+    private static final int BYTES = 257;
+    private static final int NOWHERE = Integer.MAX_VALUE;
+
+    private final int[] inks;
+    private final int[][] shades;
+
+    private FewInks(int... inks) {
+        // Which of them is met first depends on where the tile begins, and nothing may.
+        this.inks = Arrays.stream(inks).sorted().toArray();
+        shades = Arrays.stream(this.inks).mapToObj(OneInk::shades).toArray(int[][]::new);
+    }
+
+    /** @return nothing of a coat in one ink, in more than three or with pixels in which inks mix */
+    static Optional<FewInks> of(int[] argb, Work work) {
+        int first = OneInk.opaque(argb, 0);
+        int second = first == OneInk.NONE ? OneInk.NONE : OneInk.opaque(argb, 0, first);
+        if (second == OneInk.NONE) {
+            return Optional.empty();
+        }
+        FewInks two = new FewInks(first, second);
+        int other = two.other(argb, work);
+        if (other == NOWHERE) {
+            return Optional.of(two);
+        }
+        int third = OneInk.opaque(argb, other, first, second);
+        if (third == OneInk.NONE) {
+            return Optional.empty();
+        }
+        FewInks three = new FewInks(first, second, third);
+        return Optional.of(three).filter(inks -> inks.other(argb, work) == NOWHERE);
+    }
+
+    /** @return a pixel in none of these inks, {@link #NOWHERE} where there is none */
+    private int other(int[] argb, Work work) {
+        AtomicInteger other = new AtomicInteger(NOWHERE);
+        Rows.each(argb.length, AT_ONCE, work, (from, to) -> {
+            if (other.get() == NOWHERE) {
+                other.compareAndSet(NOWHERE, other(argb, from, to));
+            }
+        });
+        return other.get();
+    }
+
+    private int other(int[] argb, int from, int to) {
+        int last = 0;
+        for (int i = from; i < to; i++) {
+            int pixel = argb[i];
+            if (pixel != last && !isIn(pixel)) {
+                return i;
+            }
+            last = pixel;
+        }
+        return NOWHERE;
+    }
+
+    private boolean isIn(int pixel) {
+        for (int[] shade : shades) {
+            if (OneInk.near(pixel, shade[pixel >>> 24])) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    int count() {
+        return inks.length;
+    }
+
+    /** @return which ink the pixel is in: of two that are as near, always the same */
+    int which(int pixel) {
+        int alpha = pixel >>> 24;
+        for (int k = 0; k < inks.length; k++) {
+            if (pixel == shades[k][alpha]) {
+                return k;
+            }
+        }
+        int near = 0;
+        while (near < inks.length - 1 && !OneInk.near(pixel, shades[near][alpha])) {
+            near++;
+        }
+        return near;
+    }
+
+    /** @return of two inks what covers and what of it is the other, in the halves of a long, each up to 2^16 - 1 */
+    long covers(int pixel) {
+        long all = (pixel >>> 24) * BYTES;
+        return which(pixel) == 1 ? all << Integer.SIZE | all : all;
+    }
+
+    /** @return the light of an ink, 0 to 1 @param shift where the channel lies in a pixel */
+    float light(int ink, int shift) {
+        return Light.linear(inks[ink] >> shift & 255);
+    }
+
+    /** @return of two inks by steps of the other's share their mixture in light, opaque */
+    int[] mixtures(int steps) {
+        int[] mixtures = new int[steps + 1];
+        for (int i = 0; i <= steps; i++) {
+            float share = i / (float) steps;
+            mixtures[i] = OPAQUE << 24 | mixed(16, share) | mixed(8, share) | mixed(0, share);
+        }
+        return mixtures;
+    }
+
+    private int mixed(int shift, float share) {
+        float light = light(0, shift);
+        return Light.channel(light + share * (light(1, shift) - light)) << shift;
+    }
+}
