@@ -18,12 +18,17 @@ final class FewInks {
     private static final int NOWHERE = Integer.MAX_VALUE;
 
     private final int[] inks;
-    private final int[][] shades;
+    /** By alpha; of two inks the last is the second again. */
+    private final int[] first;
+    private final int[] second;
+    private final int[] third;
 
     private FewInks(int... inks) {
         // Which of them is met first depends on where the tile begins, and nothing may.
         this.inks = Arrays.stream(inks).sorted().toArray();
-        shades = Arrays.stream(this.inks).mapToObj(OneInk::shades).toArray(int[][]::new);
+        first = OneInk.shades(this.inks[0]);
+        second = OneInk.shades(this.inks[1]);
+        third = OneInk.shades(this.inks[this.inks.length - 1]);
     }
 
     /** @return nothing of a coat in one ink, in more than three or with pixels in which inks mix */
@@ -70,12 +75,11 @@ final class FewInks {
     }
 
     private boolean isIn(int pixel) {
-        for (int[] shade : shades) {
-            if (OneInk.near(pixel, shade[pixel >>> 24])) {
-                return true;
-            }
-        }
-        return false;
+        int alpha = pixel >>> 24;
+        // Nearly all are just that, and to see it takes little.
+        return pixel == first[alpha] || pixel == second[alpha] || pixel == third[alpha]
+                || OneInk.near(pixel, first[alpha]) || OneInk.near(pixel, second[alpha])
+                || OneInk.near(pixel, third[alpha]);
     }
 
     int count() {
@@ -85,16 +89,16 @@ final class FewInks {
     /** @return which ink the pixel is in: of two that are as near, always the same */
     int which(int pixel) {
         int alpha = pixel >>> 24;
-        for (int k = 0; k < inks.length; k++) {
-            if (pixel == shades[k][alpha]) {
-                return k;
-            }
+        if (pixel == first[alpha]) {
+            return 0;
         }
-        int near = 0;
-        while (near < inks.length - 1 && !OneInk.near(pixel, shades[near][alpha])) {
-            near++;
+        if (pixel == second[alpha]) {
+            return 1;
         }
-        return near;
+        if (pixel == third[alpha]) {
+            return 2;
+        }
+        return OneInk.near(pixel, first[alpha]) ? 0 : OneInk.near(pixel, second[alpha]) ? 1 : inks.length - 1;
     }
 
     /** @return of two inks what covers and what of it is the other, in the halves of a long, each up to 2^16 - 1 */
