@@ -11,7 +11,8 @@ import org.vatwright.core.raster.Work;
 /** A coat in two or three inks, more or less of one of which covers each pixel: marks that lie apart or meet in hard edges. */
 final class FewInks {
 
-    private static final int AT_ONCE = 1 << 15;
+    private static final int AT_ONCE = 1 << 13;
+    private static final int SOME = 16;
     private static final int OPAQUE = 255;
     /** Coverage in steps of what four numbers in a long may be. */
     private static final int BYTES = 257;
@@ -31,15 +32,33 @@ final class FewInks {
         third = OneInk.shades(this.inks[this.inks.length - 1]);
     }
 
+    /** Told where a pixel is read that is in none of the inks. */
+    static final class Other extends RuntimeException {
+        private static final long serialVersionUID = 1;
+
+        private Other() {
+            super("in none of these inks", null, false, false);
+        }
+    }
+
     /** @return nothing of a coat in one ink, in more than three or with pixels in which inks mix */
     static Optional<FewInks> of(int[] argb, Work work) {
+        return of(argb, 1, work);
+    }
+
+    /** The same by a part of the pixels: who reads the others is told by {@link Other} if it is not so. */
+    static Optional<FewInks> likely(int[] argb, Work work) {
+        return of(argb, SOME, work);
+    }
+
+    private static Optional<FewInks> of(int[] argb, int every, Work work) {
         int first = OneInk.opaque(argb, 0);
         int second = first == OneInk.NONE ? OneInk.NONE : OneInk.opaque(argb, 0, first);
         if (second == OneInk.NONE) {
             return Optional.empty();
         }
         FewInks two = new FewInks(first, second);
-        int other = two.other(argb, work);
+        int other = two.other(argb, every, work);
         if (other == NOWHERE) {
             return Optional.of(two);
         }
@@ -48,14 +67,14 @@ final class FewInks {
             return Optional.empty();
         }
         FewInks three = new FewInks(first, second, third);
-        return Optional.of(three).filter(inks -> inks.other(argb, work) == NOWHERE);
+        return Optional.of(three).filter(inks -> inks.other(argb, every, work) == NOWHERE);
     }
 
-    /** @return a pixel in none of these inks, {@link #NOWHERE} where there is none */
-    private int other(int[] argb, Work work) {
+    /** @return a pixel in none of these inks, {@link #NOWHERE} where there is none in each so-manieth part */
+    private int other(int[] argb, int every, Work work) {
         AtomicInteger other = new AtomicInteger(NOWHERE);
         Rows.each(argb.length, AT_ONCE, work, (from, to) -> {
-            if (other.get() == NOWHERE) {
+            if (other.get() == NOWHERE && from / AT_ONCE % every == 0) {
                 other.compareAndSet(NOWHERE, other(argb, from, to));
             }
         });
@@ -86,7 +105,7 @@ final class FewInks {
         return inks.length;
     }
 
-    /** @return which ink the pixel is in: of two that are as near, always the same */
+    /** @return which ink the pixel is in: of two that are as near, always the same @throws Other of a pixel in none */
     int which(int pixel) {
         int alpha = pixel >>> 24;
         if (pixel == first[alpha]) {
@@ -98,7 +117,12 @@ final class FewInks {
         if (pixel == third[alpha]) {
             return 2;
         }
-        return OneInk.near(pixel, first[alpha]) ? 0 : OneInk.near(pixel, second[alpha]) ? 1 : inks.length - 1;
+        for (int k = 0; k < inks.length; k++) {
+            if (OneInk.near(pixel, k == 0 ? first[alpha] : k == 1 ? second[alpha] : third[alpha])) {
+                return k;
+            }
+        }
+        throw new Other();
     }
 
     /** @return of two inks what covers and what of it is the other, in the halves of a long, each up to 2^16 - 1 */

@@ -56,12 +56,7 @@ final class SoftCoat {
                 Quarters.run(w, h, across, sums, quiet, new OneInk.Covers(coat.argb(), ink, out.argb()));
                 return out;
             }
-            Optional<FewInks> inks = FewInks.of(coat.argb(), quiet);
-            if (inks.isPresent() && inks.get().count() == 2) {
-                TwoLines.run(coat, out, across, sums, quiet, inks.get());
-                return out;
-            }
-            if (CoatLanes.blurred(coat, out, Spread.of(w, across), sums, inks, quiet)) {
+            if (inFewNumbers(coat, out, across, sums, quiet)) {
                 return out;
             }
             long full = sums.packed().full(most);
@@ -70,6 +65,26 @@ final class SoftCoat {
             turned(coat, out, across, down, over, most, quiet);
         }
         return out;
+    }
+
+    /** @return whether it was done: of an opaque coat or one in few inks */
+    private static boolean inFewNumbers(Raster coat, Raster out, double across, Spread.Sums down, Work work) {
+        try {
+            return inFewNumbers(coat, out, across, down, FewInks.likely(coat.argb(), work), work);
+        } catch (FewInks.Other e) {
+            // Seldom; to look at all pixels before each time would take a fifth of the whole.
+            return inFewNumbers(coat, out, across, down, FewInks.of(coat.argb(), work), work);
+        }
+    }
+
+    private static boolean inFewNumbers(Raster coat, Raster out, double across, Spread.Sums down,
+            Optional<FewInks> inks,
+            Work work) {
+        if (inks.isPresent() && inks.get().count() == 2) {
+            TwoLines.run(coat, out, across, down, work, inks.get());
+            return true;
+        }
+        return CoatLanes.blurred(coat, out, Spread.of(coat.width(), across), down, inks, work);
     }
 
     private static void turned(Raster coat, Raster out, double across, double down, int over, long most, Work quiet) {

@@ -94,6 +94,25 @@ class ThreeNumbersTest {
         }
     }
 
+    /** What a part of the pixels makes likely is not so: it must be as where that is seen at once. */
+    @ParameterizedTest
+    @CsvSource({"2, 3", "2, 4", "3, 4"})
+    void inksThatAreMetLateCountAsMuch(int likely, int inks) {
+        int w = 270;
+        int h = 223;
+        Raster few = blocks(w, h, likely, false);
+        Raster more = blocks(w, h, inks, false);
+        System.arraycopy(few.argb(), 0, more.argb(), 0, w * 60);
+        assertThat(FewInks.likely(more.argb(), Work.on(2)).map(FewInks::count)).hasValue(likely);
+        assertThat(count(more)).isEqualTo(inks == 3 ? 3 : 0);
+        Raster rolled = Coats.rolled(more, 9, h - 100);
+        assertThat(FewInks.likely(rolled.argb(), Work.on(2)).map(FewInks::count).orElse(0)).isNotEqualTo(likely);
+        for (double spread : new double[]{5, 12.1, 20}) {
+            assertThat(soft(rolled, spread, 2).argb())
+                    .isEqualTo(Coats.rolled(soft(more, spread, 2), 9, h - 100).argb());
+        }
+    }
+
     /** Also the darkest: between two of them there is little light. */
     @ParameterizedTest
     @ValueSource(ints = {0, 1, 2, 5, 9, 10, 11, 40, 127, 200, 254, 255})
