@@ -37,7 +37,8 @@ final class CoatLanes implements Falling.Ends<long[]> {
     /** How a pixel is told by three numbers. */
     private interface Pixels {
 
-        long numbers(int pixel);
+        /** Reads a row of {@code n} pixels into places from {@code at} on. */
+        void read(int[] in, int from, int n, long[] places, int at);
 
         void write(LitPixels lit, long[] numbers, int n, int[] out, int at);
     }
@@ -82,24 +83,9 @@ final class CoatLanes implements Falling.Ends<long[]> {
     @Override
     public void rows(int from, int count, Falling.Taker to) {
         for (int k = 0; k < count; k++) {
-            read((from + k) * coat.width());
+            pixels.read(coat.argb(), (from + k) * coat.width(), coat.width(), line.places(), line.in());
             line.blur();
             to.take(k, line.places());
-        }
-    }
-
-    private void read(int from) {
-        int[] in = coat.argb();
-        long[] places = line.places();
-        int last = 0;
-        long numbers = 0;
-        for (int i = from, at = line.in(); i < from + coat.width(); i++, at++) {
-            // Most of a coat is like what is beside it.
-            if (in[i] != last) {
-                last = in[i];
-                numbers = pixels.numbers(last);
-            }
-            places[at] = numbers;
         }
     }
 
@@ -111,7 +97,20 @@ final class CoatLanes implements Falling.Ends<long[]> {
     private static final class Opaque implements Pixels {
 
         @Override
-        public long numbers(int pixel) {
+        public void read(int[] in, int from, int n, long[] places, int at) {
+            int last = 0;
+            long light = 0;
+            for (int i = 0; i < n; i++) {
+                // Most of a coat is like what is beside it.
+                if (in[from + i] != last) {
+                    last = in[from + i];
+                    light = light(last);
+                }
+                places[at + i] = light;
+            }
+        }
+
+        private static long light(int pixel) {
             int by = OPAQUE << 8;
             return Lanes.of(LIT[by | pixel >> 16 & 255], LIT[by | pixel >> 8 & 255], LIT[by | pixel & 255]);
         }
@@ -141,9 +140,12 @@ final class CoatLanes implements Falling.Ends<long[]> {
         }
 
         @Override
-        public long numbers(int pixel) {
-            long covered = (long) (pixel >>> 24) * STEP;
-            return covered << (2 - inks.which(pixel)) * Lanes.LANE_BITS;
+        public void read(int[] in, int from, int n, long[] places, int at) {
+            int ink = 0;
+            for (int i = 0; i < n; i++) {
+                ink = inks.which(in[from + i], ink);
+                places[at + i] = (long) ((in[from + i] >>> 24) * STEP) << (2 - ink) * Lanes.LANE_BITS;
+            }
         }
 
         @Override

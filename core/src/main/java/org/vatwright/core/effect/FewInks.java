@@ -23,6 +23,8 @@ final class FewInks {
     private final int[] first;
     private final int[] second;
     private final int[] third;
+    /** By ink and alpha the pixel by which it alone is known, or one with another alpha; a clear one is in any. */
+    private final int[][] own;
 
     private FewInks(int... inks) {
         // Which of them is met first depends on where the tile begins, and nothing may.
@@ -30,6 +32,12 @@ final class FewInks {
         first = OneInk.shades(this.inks[0]);
         second = OneInk.shades(this.inks[1]);
         third = OneInk.shades(this.inks[this.inks.length - 1]);
+        own = new int[][]{first, first.clone(), first.clone()};
+        for (int alpha = 1; alpha <= OPAQUE; alpha++) {
+            int none = (alpha ^ 1) << 24;
+            own[1][alpha] = second[alpha] == first[alpha] ? none : second[alpha];
+            own[2][alpha] = third[alpha] == first[alpha] || third[alpha] == second[alpha] ? none : third[alpha];
+        }
     }
 
     /** Told where a pixel is read that is in none of the inks. */
@@ -123,6 +131,11 @@ final class FewInks {
             }
         }
         throw new Other();
+    }
+
+    /** The same, quickly where it is in the ink of the pixel before, as most are. A clear one may be in any. */
+    int which(int pixel, int before) {
+        return pixel == own[before][pixel >>> 24] ? before : which(pixel);
     }
 
     /** @return of two inks what covers and what of it is the other, in the halves of a long, each up to 2^16 - 1 */
