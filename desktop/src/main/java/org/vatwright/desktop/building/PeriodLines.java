@@ -53,6 +53,7 @@ final class PeriodLines extends VBox {
                             p -> p.withFabric(p.fabric().withRun(warp, o.run()))));
             take.setId(warp ? "fewer-ends" : "fewer-picks");
             take.setWrapText(true);
+            take.setMinWidth(0);
             offers.getChildren().add(take);
         });
     }

@@ -42,6 +42,7 @@ final class FindingCard extends VBox {
         cure.getChildren().setAll(f.cure().stream().map(offer -> {
             Button take = Ui.link(offer.words(), () -> studio.take(offer));
             take.setWrapText(true);
+            take.setMinWidth(0);
             take.setId("cure-" + offer.id());
             return take;
         }).toList());
