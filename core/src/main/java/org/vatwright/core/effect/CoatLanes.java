@@ -13,7 +13,6 @@ import org.vatwright.core.raster.Work;
  */
 final class CoatLanes implements Falling.Ends<long[]> {
 
-    private static final int STRIP = 256;
     private static final int OPAQUE = 255;
     private static final int AT_ONCE = 1 << 15;
     /** What an alpha of one is in a lane. */
@@ -31,7 +30,7 @@ final class CoatLanes implements Falling.Ends<long[]> {
         this.out = out;
         this.pixels = pixels;
         line = new LaneLine(coat.width(), across);
-        lit = new LitPixels(down.full(across.full(OPAQUE * STEP)), STRIP);
+        lit = new LitPixels(down.full(across.full(OPAQUE * STEP)), Falling.STRIP);
     }
 
     /** How a pixel is told by three numbers. */
@@ -57,9 +56,8 @@ final class CoatLanes implements Falling.Ends<long[]> {
     }
 
     private static void run(Raster coat, Raster out, Lanes across, Lanes down, Pixels pixels, Work work) {
-        Falling.Way<long[]> way = new Falling.Way<>(STRIP, down.reach(), (m, ahead) -> new LaneColumns(down, m, ahead),
-                () -> new long[STRIP]);
-        Falling.run(coat.width(), coat.height(), way, work, () -> new CoatLanes(coat, out, across, down, pixels));
+        Falling.run(coat.width(), coat.height(), LaneColumns.by(down), work,
+                () -> new CoatLanes(coat, out, across, down, pixels));
     }
 
     private static boolean isOpaque(int[] argb, Work work) {

@@ -28,11 +28,11 @@ final class DownSums implements Falling.Columns<DownSums.Pairs> {
         }
     }
 
-    /** @param strip longs that are blurred side by side */
-    static Falling.Way<Pairs> by(Spread.Sums sums, int strip) {
+    /** Four numbers below 2^16 a long, by these sums. */
+    static Falling.Way<Pairs> by(Spread.Sums sums) {
         Spread.Sums packed = sums.packed();
-        return new Falling.Way<>(strip, sums.reach(), (m, ahead) -> new DownSums(packed, m, ahead),
-                () -> new Pairs(strip));
+        return new Falling.Way<>(sums.reach(), (m, ahead) -> new DownSums(packed, m, ahead),
+                () -> new Pairs(Falling.STRIP));
     }
 
     @Override

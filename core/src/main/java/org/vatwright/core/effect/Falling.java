@@ -22,7 +22,6 @@ final class Falling<R> {
 
     private final int m;
     private final int h;
-    private final int strip;
     private final int reach;
     private final Work work;
     private final Ends<R> ends;
@@ -38,11 +37,10 @@ final class Falling<R> {
         this.work = work;
         this.ends = ends;
         this.up = up;
-        strip = way.strip();
         reach = way.reach();
         next = part.end(up) + (up ? reach - 1 : -reach);
-        for (int from = 0; from < m; from += strip) {
-            downs.add(way.columns().of(Math.min(strip, m - from), CHUNK));
+        for (int from = 0; from < m; from += STRIP) {
+            downs.add(way.columns().of(Math.min(STRIP, m - from), CHUNK));
         }
         blurred = way.blurred().get();
     }
@@ -50,11 +48,10 @@ final class Falling<R> {
     /**
      * How rows are blurred.
      *
-     * @param strip longs of a strip, by which rows are written and read: the sums of one lie in a processor's own memory
      * @param reach rows that are looked at on either side
-     * @param blurred makes what takes a strip of a row
+     * @param blurred makes what takes {@link #STRIP} of a row
      */
-    record Way<R>(int strip, int reach, ColumnMaker<R> columns, Supplier<R> blurred) {}
+    record Way<R>(int reach, ColumnMaker<R> columns, Supplier<R> blurred) {}
 
     interface ColumnMaker<R> {
         /** @param m longs of a row @param ahead rows that may be written before they are taken */
@@ -127,7 +124,7 @@ final class Falling<R> {
 
     /** @param m longs of a row, each of four numbers below 2^16 @param h rows */
     static void run(int m, int h, Spread.Sums sums, Work work, Maker<DownSums.Pairs> maker) {
-        run(m, h, DownSums.by(sums, STRIP), work, maker);
+        run(m, h, DownSums.by(sums), work, maker);
     }
 
     /** @param m longs of a row @param h rows */
@@ -170,14 +167,14 @@ final class Falling<R> {
 
     private void put(int ahead, long[] row) {
         for (int i = 0; i < downs.size(); i++) {
-            System.arraycopy(row, i * strip, downs.get(i).ahead(ahead), 0, Math.min(strip, m - i * strip));
+            System.arraycopy(row, i * STRIP, downs.get(i).ahead(ahead), 0, Math.min(STRIP, m - i * STRIP));
         }
     }
 
     private void fall(int one, int count) {
         Columns<R> down = downs.get(one);
-        int from = one * strip;
-        int n = Math.min(strip, m - from);
+        int from = one * STRIP;
+        int n = Math.min(STRIP, m - from);
         for (int k = 0; k < count; k++) {
             if (down.take(blurred)) {
                 ends.take(up ? next - k + reach : next + k - reach, from, n, blurred);

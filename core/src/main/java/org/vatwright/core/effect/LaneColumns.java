@@ -19,6 +19,11 @@ final class LaneColumns implements Falling.Columns<long[]> {
         third = new Stage(lanes.third(), m, 1);
     }
 
+    static Falling.Way<long[]> by(Lanes lanes) {
+        return new Falling.Way<>(lanes.reach(), (m, ahead) -> new LaneColumns(lanes, m, ahead),
+                () -> new long[Falling.STRIP]);
+    }
+
     @Override
     public long[] ahead(int k) {
         return first.ahead(k);

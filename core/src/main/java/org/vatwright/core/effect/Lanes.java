@@ -3,7 +3,8 @@ package org.vatwright.core.effect;
 import java.util.Optional;
 
 /**
- * Three running sums over numbers that lie side by side in a long, three of them, in lanes of 21 bits: one addition serves them all.
+ * Three running sums, one after the other, over three numbers that lie side by side in a long, in lanes of 21 bits: one addition serves
+ * them all.
  * What each sum gives is rounded to {@link #BITS} bits, so that the next has room. Whole numbers: a rolled line gives the very same.
  */
 record Lanes(Sum first, Sum second, Sum third) {

@@ -78,8 +78,7 @@ final class SoftCoat {
     }
 
     private static boolean inFewNumbers(Raster coat, Raster out, double across, Spread.Sums down,
-            Optional<FewInks> inks,
-            Work work) {
+            Optional<FewInks> inks, Work work) {
         if (inks.isPresent() && inks.get().count() == 2) {
             TwoLines.run(coat, out, across, down, work, inks.get());
             return true;

@@ -106,10 +106,7 @@ class LanesTest {
             }
         }
         long[][] fallen = new long[h][m];
-        Falling.Way<long[]> way = new Falling.Way<>(256, lanes.reach(),
-                (some, ahead) -> new LaneColumns(lanes, some, ahead),
-                () -> new long[256]);
-        Falling.run(m, h, way, Work.on(threads), () -> new Falling.Ends<>() {
+        Falling.run(m, h, LaneColumns.by(lanes), Work.on(threads), () -> new Falling.Ends<>() {
             @Override
             public void rows(int from, int count, Falling.Taker to) {
                 for (int k = 0; k < count; k++) {
