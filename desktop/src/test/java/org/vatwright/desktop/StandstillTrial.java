@@ -5,7 +5,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicLong;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Stream;
 
 import org.vatwright.core.pattern.Design;
@@ -33,8 +33,20 @@ public final class StandstillTrial {
     private static final int INNERMOST = 12;
     private static final boolean WHERE = Boolean.getBoolean("standstill.where");
 
-    /** @param longestMillis for which the window's thread did not answer @param said what the window said */
-    record Outcome(long longestMillis, long millis, String said) {}
+    /** @param longest for which the window's thread did not answer @param said what the window said */
+    record Outcome(Wait longest, long millis, String said) {}
+
+    /** @param away of these ms at most, in which the machine gave no processor */
+    record Wait(long millis, long away) {
+
+        static Wait since(long asked, double away) {
+            return new Wait((System.nanoTime() - asked) / 1_000_000, Math.round(Away.millis() - away));
+        }
+
+        Wait orLonger(Wait other) {
+            return other.millis > millis ? other : this;
+        }
+    }
 
     private StandstillTrial() {}
 
@@ -49,8 +61,9 @@ public final class StandstillTrial {
                 // The first time forms are made and code is compiled; what is looked for here is what the file costs.
                 drop(file);
                 Outcome outcome = drop(file);
-                System.out.printf("%-32s no answer for %5d ms, settled after %6d ms: %s%n", file.getFileName(),
-                        outcome.longestMillis(), outcome.millis(), outcome.said());
+                System.out.printf("%-32s no answer for %5d ms (the machine away %d), settled after %6d ms: %s%n",
+                        file.getFileName(), outcome.longest().millis(), outcome.longest().away(), outcome.millis(),
+                        outcome.said());
             }
         }
         System.exit(0);
@@ -83,7 +96,7 @@ public final class StandstillTrial {
         }
         Shots.onFx(() -> window[0].studio().select(s -> s.withStage(Stage.BUILD)));
         settle(window[0], scene[0]);
-        AtomicLong longest = new AtomicLong();
+        AtomicReference<Wait> longest = new AtomicReference<>(new Wait(0, 0));
         Thread pulse = pulse(longest);
         long begun = System.nanoTime();
         int before = window[0].studio().project().designs().size();
@@ -108,9 +121,10 @@ public final class StandstillTrial {
     }
 
     /** Asks the window's thread again and again, and notes how long it took to answer. */
-    private static Thread pulse(AtomicLong longest) {
+    private static Thread pulse(AtomicReference<Wait> longest) {
         Thread thread = new Thread(() -> {
             while (!Thread.currentThread().isInterrupted()) {
+                double away = Away.millis();
                 long asked = System.nanoTime();
                 CountDownLatch answer = new CountDownLatch(1);
                 Platform.runLater(answer::countDown);
@@ -120,12 +134,12 @@ public final class StandstillTrial {
                         tellWhere((System.nanoTime() - asked) / 1_000_000);
                     }
                     boolean came = answer.await(MOST_SECONDS, TimeUnit.SECONDS);
-                    longest.accumulateAndGet((System.nanoTime() - asked) / 1_000_000, Math::max);
+                    longest.accumulateAndGet(Wait.since(asked, away), Wait::orLonger);
                     if (came) {
                         Thread.sleep(5);
                     }
                 } catch (InterruptedException e) {
-                    longest.accumulateAndGet((System.nanoTime() - asked) / 1_000_000, Math::max);
+                    longest.accumulateAndGet(Wait.since(asked, away), Wait::orLonger);
                     return;
                 }
             }

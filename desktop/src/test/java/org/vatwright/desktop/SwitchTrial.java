@@ -2,7 +2,6 @@ package org.vatwright.desktop;
 
 import java.nio.file.Files;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -18,18 +17,19 @@ import org.vatwright.desktop.studio.Stage;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.application.Platform;
-import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 
 /**
  * How long it takes from choosing another design, layer, chapter or stage until the window stands laid out with it: the
  * view-model's change, all that watches it, and the toolkit's next pulse. Everything twice: made for the first time, and
- * when it is there. Prints the middle and the longest of each, in ms; with -Deach=true every one.
+ * when it is there. Prints the middle and the longest of each, in ms, and how many were above {@link #WANTED}, also without
+ * what the machine took away meanwhile; with -Deach=true every one.
  */
 public final class SwitchTrial {
 
-    private static final Map<String, List<Double>> TIMES = new TreeMap<>();
+    private static final Map<String, List<Act>> TIMES = new TreeMap<>();
+    private static final double WANTED = 50;
 
     /** How long the demo is looked at before anything is done, {@code -Dlooked.millis}. */
     private static final int LOOKED_MILLIS = Integer.getInteger("looked.millis", 3000);
@@ -38,6 +38,18 @@ public final class SwitchTrial {
     private static final int BETWEEN_MILLIS = Integer.getInteger("between.millis", 150);
 
     private SwitchTrial() {}
+
+    /** @param millis from the choice to the window laid out @param away of these at most, in which the machine gave no processor */
+    record Act(double millis, double away) {
+
+        boolean isLong() {
+            return millis > WANTED;
+        }
+
+        boolean isLongByItself() {
+            return millis - away > WANTED;
+        }
+    }
 
     public static void main(String[] args) throws Exception {
         CountDownLatch started = new CountDownLatch(1);
@@ -67,9 +79,8 @@ public final class SwitchTrial {
                 timed(round + " design", design.name(), scene[0], () -> studio.select(s -> s.withDesign(design)));
                 for (Layer layer : design.layers()) {
                     timed(round + " layer", layer.name(), scene[0], () -> studio.select(s -> s.withLayer(layer.id())));
-                    for (String chapter : chapters(scene[0])) {
-                        timed(round + " chapter", chapter, scene[0],
-                                () -> ((Button) scene[0].lookup("#" + chapter)).fire());
+                    for (Button chapter : chapters(scene[0])) {
+                        timed(round + " chapter", chapter.getId(), scene[0], chapter::fire);
                     }
                 }
             }
@@ -79,23 +90,26 @@ public final class SwitchTrial {
             Shots.onFx(() -> studio.select(s -> s.withStage(Stage.BUILD)));
         }
         TIMES.forEach((what, all) -> {
-            Collections.sort(all);
-            System.out.printf(Locale.ROOT, "%-16s %4d times  middle %6.1f  nine of ten %6.1f  longest %6.1f ms%n", what,
-                    all.size(), all.get(all.size() / 2), all.get(all.size() * 9 / 10), all.getLast());
+            List<Double> millis = all.stream().map(Act::millis).sorted().toList();
+            System.out.printf(Locale.ROOT, "%-16s %4d times  middle %6.1f  nine of ten %6.1f  longest %6.1f ms"
+                    + "  above %.0f ms: %d, by themselves %d%n", what, all.size(), millis.get(all.size() / 2),
+                    millis.get(all.size() * 9 / 10), millis.getLast(), WANTED,
+                    all.stream().filter(Act::isLong).count(), all.stream().filter(Act::isLongByItself).count());
         });
         System.exit(0);
     }
 
-    private static List<String> chapters(Scene scene) throws Exception {
-        List<String> ids = new ArrayList<>();
+    private static List<Button> chapters(Scene scene) throws Exception {
+        List<Button> chapters = new ArrayList<>();
         Shots.onFx(() -> scene.getRoot().lookupAll(".chapter").stream().filter(Ui::seen)
-                .map(Node::getId).forEach(ids::add));
-        return ids;
+                .map(Button.class::cast).forEach(chapters::add));
+        return chapters;
     }
 
     private static void timed(String what, String detail, Scene scene, Runnable act) throws Exception {
         CountDownLatch laidOut = new CountDownLatch(1);
         long[] time = new long[2];
+        double before = Away.millis();
         Runnable[] listener = new Runnable[1];
         listener[0] = () -> {
             time[1] = System.nanoTime();
@@ -109,9 +123,10 @@ public final class SwitchTrial {
             Platform.requestNextPulse();
         });
         laidOut.await();
-        TIMES.computeIfAbsent(what, w -> new ArrayList<>()).add((time[1] - time[0]) / 1e6);
+        Act done = new Act((time[1] - time[0]) / 1e6, Away.millis() - before);
+        TIMES.computeIfAbsent(what, w -> new ArrayList<>()).add(done);
         if (Boolean.getBoolean("each")) {
-            System.out.printf(Locale.ROOT, "%-16s %-24s %6.1f%n", what, detail, (time[1] - time[0]) / 1e6);
+            System.out.printf(Locale.ROOT, "%-16s %-24s %6.1f, away %3.0f%n", what, detail, done.millis(), done.away());
         }
         // What is painted beside the window is not what is measured here.
         Thread.sleep(BETWEEN_MILLIS);
