@@ -23,6 +23,7 @@ import org.vatwright.desktop.produce.ProduceStage;
 import org.vatwright.desktop.studio.Faults;
 import org.vatwright.desktop.studio.Stage;
 import org.vatwright.desktop.studio.Studio;
+import org.vatwright.desktop.studio.WindowFirst;
 import org.vatwright.files.recovery.LeftBehind;
 import org.vatwright.files.type.ShippedTypefaces;
 
@@ -72,6 +73,7 @@ public final class Window {
             }
         }
         Scene scene = new Scene(root, width, height);
+        scene.addPostLayoutPulseListener(WindowFirst::stands);
         scene.fillProperty().bind(ground.fillProperty());
         scene.getStylesheets().add(Window.class.getResource("vatwright.css").toExternalForm());
         return scene;

@@ -100,7 +100,8 @@ final class Artists {
         long from = System.nanoTime();
         boolean spare = Thread.currentThread() instanceof Artist artist && artist.spare;
         long most = from + (spare ? AT_WORK_NANOS : AHEAD_NANOS);
-        while ((nearUntil - System.nanoTime() > 0 || spare && atWorkUntil - System.nanoTime() > 0)
+        while ((WindowFirst.busy() || nearUntil - System.nanoTime() > 0
+                || spare && atWorkUntil - System.nanoTime() > 0)
                 && most - System.nanoTime() > 0 && !Thread.currentThread().isInterrupted()) {
             LockSupport.parkNanos(MILLI);
         }

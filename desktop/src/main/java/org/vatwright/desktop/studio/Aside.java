@@ -43,6 +43,7 @@ public final class Aside<T> {
     }
 
     private void work(Object value, Function<Work, T> work) {
+        WindowFirst.giveWay();
         if (latest.get() != value) {
             return;
         }

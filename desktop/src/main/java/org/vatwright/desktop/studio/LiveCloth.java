@@ -78,6 +78,7 @@ public final class LiveCloth {
 
     private void work() {
         while (true) {
+            WindowFirst.giveWay();
             Subject subject;
             synchronized (lock) {
                 subject = wanted;

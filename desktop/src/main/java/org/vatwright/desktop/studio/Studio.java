@@ -147,6 +147,7 @@ public final class Studio {
         Selection next = change.apply(selection).in(history.present());
         if (!next.equals(selection)) {
             selection = next;
+            WindowFirst.changes();
             tell(Change.SELECTED);
         }
     }
