@@ -6,7 +6,9 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -16,12 +18,14 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.vatwright.core.family.stripe.Stripes;
+import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.desktop.control.Beforehand;
 import org.vatwright.desktop.control.Ui;
 
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.Button;
 import javafx.scene.control.Control;
 import javafx.scene.input.KeyCode;
 
@@ -108,6 +112,35 @@ class AheadByHandTest {
         Set<Node> after = Nodes.of(root);
         after.removeAll(before);
         assertThat(after).hasSizeLessThan(most);
+    }
+
+    /** Also lists within it have as many rows as the longest of the demo takes. */
+    @Test
+    void aChapterThatIsOpenedForTheFirstTimeBringsLittleThatIsNew() throws Exception {
+        List<Beforehand> ahead = all();
+        hand.until("all is made", () -> ahead.stream().allMatch(Beforehand::done));
+        Parent root = hand.node("stage-dress").getScene().getRoot();
+        Map<String, Integer> made = new TreeMap<>();
+        for (Design design : hand.studio().project().designs()) {
+            for (Layer layer : design.layers()) {
+                List<Node> chapters = Hand.onFx(() -> {
+                    hand.studio().select(s -> s.withDesign(design).withLayer(layer.id()));
+                    return root.lookupAll(".chapter").stream().filter(Ui::seen).toList();
+                });
+                for (Node chapter : chapters) {
+                    Set<Node> before = Nodes.of(root);
+                    Hand.onFx(() -> {
+                        ((Button) chapter).fire();
+                        root.layout();
+                        return null;
+                    });
+                    Set<Node> after = Nodes.of(root);
+                    after.removeAll(before);
+                    made.put(design.name() + ", " + layer.name() + ", " + chapter.getId(), after.size());
+                }
+            }
+        }
+        assertThat(made).hasSizeGreaterThan(100).allSatisfy((where, count) -> assertThat(count).isLessThan(FEW_NEW));
     }
 
     /** Rows of colourways with their swatches; findings. */

@@ -201,6 +201,22 @@ class PlaidByHandTest extends AtTheDemo {
     }
 
     @Test
+    void theInksOfACheckStayWhereTheyAreWhileItsNumbersChange() throws Exception {
+        hand.click("shelf-Saloon-Check");
+        Node second = hand.node("check-ink-2");
+        hand.write("threads-of-a-band", "12");
+        assertThat(((Checks) design().layers().getFirst().structure()).band()).isEqualTo(12);
+        Hand.onFx(() -> {
+            second.requestFocus();
+            return null;
+        });
+        hand.press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(hand.studio().project()).isEqualTo(before);
+        assertThat(hand.node("check-ink-2")).isSameAs(second);
+        assertThat(Hand.onFx(second::isFocused)).as("keys go on where they were").isTrue();
+    }
+
+    @Test
     void aLayerIsWovenInWhereTheWarpIsOnTop() throws Exception {
         hand.addLayer("stripes");
         hand.click("shown-weft");

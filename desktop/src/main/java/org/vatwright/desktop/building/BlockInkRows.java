@@ -10,21 +10,24 @@ import org.vatwright.core.family.block.Inking;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.desktop.control.InkChip;
 import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Pool;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 /** Which inks blocks have, and which block gets which. */
 final class BlockInkRows extends VBox {
 
-    private record Line(InkChip ink, NumberRow share) {}
+    private record Line(InkChip ink, NumberRow share, Button less) {}
 
     private final Studio studio;
     private final Segments<Inking.Way> way;
     private final VBox list = new VBox(3);
+    private final Pool<HBox> rows = new Pool<>(list, this::line);
     private final List<Line> lines = new ArrayList<>();
 
     BlockInkRows(Studio studio) {
@@ -49,30 +52,22 @@ final class BlockInkRows extends VBox {
 
     void show(Inking inking, Design design, Colourway colourway) {
         way.show(inking.way());
-        if (lines.size() != inking.inks().size()) {
-            lines.clear();
-            list.getChildren().clear();
-            for (int i = 0; i < inking.inks().size(); i++) {
-                list.getChildren().add(line(i, inking.inks().size()));
-            }
-        }
-        for (int i = 0; i < lines.size(); i++) {
+        int count = rows.show(inking.inks().size()).size();
+        for (int i = 0; i < count; i++) {
             lines.get(i).ink().show(inking.inks().get(i), design, colourway);
             lines.get(i).share().show(inking.shares().get(i));
-            Ui.show(lines.get(i).share(), inking.way() == Inking.Way.AT_RANDOM && lines.size() > 1);
+            Ui.show(lines.get(i).share(), inking.way() == Inking.Way.AT_RANDOM && count > 1);
+            Ui.show(lines.get(i).less(), count > 1);
         }
     }
 
-    private HBox line(int index, int count) {
+    private HBox line(int index) {
         String what = "block ink " + (index + 1);
         InkChip ink = new InkChip(what, i -> edit("ink blocks with " + i.words(), k -> k.with(index, i)));
         NumberRow share = NumberRow.number(studio, "", "share of " + what, "parts", 2, 1,
                 n -> edit("share of an ink", k -> k.withShare(index, n)));
-        lines.add(new Line(ink, share));
-        HBox row = Ui.row(ink, share);
-        if (count > 1) {
-            row.getChildren().add(Ui.icon("x", "Remove " + what, () -> edit("one ink less", k -> k.without(index))));
-        }
-        return row;
+        Button less = Ui.icon("x", "Remove " + what, () -> edit("one ink less", k -> k.without(index)));
+        lines.add(new Line(ink, share, less));
+        return Ui.row(ink, share, less);
     }
 }

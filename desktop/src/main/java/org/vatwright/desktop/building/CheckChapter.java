@@ -12,6 +12,7 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.desktop.control.InkChip;
 import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Pool;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
@@ -26,6 +27,7 @@ final class CheckChapter extends Chapter.Of<Checks> {
 
     private final ComboBox<String> kind = new ComboBox<>();
     private final FlowPane inks = new FlowPane(6, 4);
+    private final Pool<InkChip> chips = new Pool<>(inks, this::chip);
     private final HBox more;
     private final NumberRow band;
     private final NumberRow line;
@@ -65,6 +67,14 @@ final class CheckChapter extends Chapter.Of<Checks> {
                 whole, Ui.row(Ui.spring(), plaid));
     }
 
+    private InkChip chip(int at) {
+        return new InkChip("check ink " + (at + 1), ink -> edit("ink check with " + ink.words(), c -> {
+            List<Ink> changed = new ArrayList<>(c.inks());
+            changed.set(at, ink);
+            return c.withInks(changed);
+        }));
+    }
+
     private void toPlaid() {
         studio.editLayer("make the check a plaid", l -> l.structure() instanceof Checks c
                 ? l.withStructure(new Plaid(c.fabric()).withAngle(c.angleDeg()))
@@ -80,16 +90,9 @@ final class CheckChapter extends Chapter.Of<Checks> {
     void show(Design design, Colourway colourway, Checks checks) {
         showing = true;
         kind.setValue(checks.kind().words());
-        inks.getChildren().clear();
-        for (int i = 0; i < checks.inks().size(); i++) {
-            int at = i;
-            InkChip chip = new InkChip("check ink " + (i + 1), ink -> edit("ink check with " + ink.words(), c -> {
-                List<Ink> changed = new ArrayList<>(c.inks());
-                changed.set(at, ink);
-                return c.withInks(changed);
-            }));
-            chip.show(checks.inks().get(i), design, colourway);
-            inks.getChildren().add(chip);
+        List<InkChip> shown = chips.show(checks.inks().size());
+        for (int i = 0; i < shown.size(); i++) {
+            shown.get(i).show(checks.inks().get(i), design, colourway);
         }
         Ui.show(more, checks.kind().mostInks() > checks.kind().leastInks());
         band.show(checks.band());

@@ -7,8 +7,10 @@ import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.picture.CutOut;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Aside;
 import org.vatwright.desktop.studio.CutHand;
 
+import javafx.application.Platform;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
@@ -21,8 +23,11 @@ final class CutFrame extends VBox {
 
     private final CutPull pull;
     private final Label told = Ui.label("", "quiet");
+    /** Beside the window: a photograph takes longer than a hand waits. */
+    private final Aside<Raster> lessened = new Aside<>(Platform::runLater, this::take);
     private Raster whole;
     private Raster small;
+    private Runnable again = () -> {};
 
     /** @param take is told the part when it is let go */
     CutFrame(Consumer<CutOut> take) {
@@ -34,13 +39,34 @@ final class CutFrame extends VBox {
     }
 
     void show(CutHand hand, Fill.OfPicture of) {
-        if (whole != of.picture().raster()) {
-            whole = of.picture().raster();
-            double by = Math.min((double) WIDE / whole.width(), (double) HIGH / whole.height());
-            small = SmallPicture.of(whole,
-                    (int) Math.max(1, Math.rint(by * Math.max(whole.width(), whole.height()))));
+        Raster now = of.picture().raster();
+        double by = Math.min((double) WIDE / now.width(), (double) HIGH / now.height());
+        double wide = px(by * now.width());
+        double high = px(by * now.height());
+        if (whole != now) {
+            whole = now;
+            small = null;
+            lessened.ask(now, work -> SmallPicture.of(now, (int) Math.max(wide, high)));
         }
-        pull.show(hand, of, small, small.width(), small.height());
+        again = () -> {
+            pull.setVisible(small != null);
+            if (small == null) {
+                // What stands below must not move when it comes.
+                pull.hold(wide, high);
+            } else {
+                pull.show(hand, of, small, wide, high);
+            }
+        };
+        again.run();
+    }
+
+    private static double px(double exact) {
+        return Math.max(1, Math.rint(exact));
+    }
+
+    private void take(Raster less) {
+        small = less;
+        again.run();
     }
 
     private void tell(CutOut shown) {

@@ -111,11 +111,7 @@ final class CutPull extends Pane {
         hand = now;
         boolean other = less != small;
         less = small;
-        wide = width;
-        high = height;
-        setMinSize(width, height);
-        setMaxSize(width, height);
-        setPrefSize(width, height);
+        hold(width, height);
         if (other || shown == null || shown.picture() != of.picture() || !shown.cut().equals(of.cut())) {
             view.setImage(SmallPicture.image(seen(of)));
         }
@@ -125,6 +121,15 @@ final class CutPull extends Pane {
         cut = of.cut();
         inHand = null;
         draw(cut);
+    }
+
+    /** Takes so much room. */
+    void hold(double width, double height) {
+        wide = width;
+        high = height;
+        setMinSize(width, height);
+        setMaxSize(width, height);
+        setPrefSize(width, height);
     }
 
     /** What is not taken is pale. */

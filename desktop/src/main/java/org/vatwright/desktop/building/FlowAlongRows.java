@@ -11,6 +11,7 @@ import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.desktop.control.InkChip;
 import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Pool;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
@@ -25,6 +26,7 @@ final class FlowAlongRows extends VBox {
 
     private final Studio studio;
     private final VBox list = new VBox(3);
+    private final Pool<HBox> rows = new Pool<>(list, this::line);
     private final List<Line> lines = new ArrayList<>();
     private final Node begin;
 
@@ -52,14 +54,8 @@ final class FlowAlongRows extends VBox {
 
     void show(Ribbon stroke, Design design, Colourway colourway) {
         Ui.show(begin, stroke.along().isEmpty());
-        if (lines.size() != stroke.along().size()) {
-            lines.clear();
-            list.getChildren().clear();
-            for (int i = 0; i < stroke.along().size(); i++) {
-                list.getChildren().add(line(i));
-            }
-        }
-        for (int i = 0; i < lines.size(); i++) {
+        rows.show(stroke.along().size());
+        for (int i = 0; i < stroke.along().size(); i++) {
             lines.get(i).ink().show(stroke.along().get(i).ink(), design, colourway);
             lines.get(i).place().show(100 * stroke.along().get(i).place());
         }

@@ -1,7 +1,9 @@
 package org.vatwright.desktop.building;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.BiConsumer;
 import java.util.function.BiFunction;
 import java.util.function.ToDoubleFunction;
@@ -10,6 +12,7 @@ import java.util.function.UnaryOperator;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.motif.Form;
 import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.layout.VBox;
@@ -21,8 +24,8 @@ final class FormRows extends VBox {
 
     private final Studio studio;
     private final BiConsumer<String, UnaryOperator<Form>> take;
-    private final List<Number> numbers = new ArrayList<>();
-    private Class<?> shown;
+    /** Those of other forms stay hidden: made once. */
+    private final Map<Class<?>, List<Number>> numbers = new HashMap<>();
 
     FormRows(Studio studio, BiConsumer<String, UnaryOperator<Form>> take) {
         super(4);
@@ -31,13 +34,12 @@ final class FormRows extends VBox {
     }
 
     void show(Form form) {
-        if (shown != form.getClass()) {
-            shown = form.getClass();
-            numbers.clear();
-            getChildren().clear();
+        if (!numbers.containsKey(form.getClass())) {
+            numbers.put(form.getClass(), new ArrayList<>());
             rows(form);
         }
-        numbers.forEach(n -> n.row().show(n.now().applyAsDouble(form)));
+        numbers.forEach((type, all) -> all.forEach(n -> Ui.show(n.row(), type == form.getClass())));
+        numbers.get(form.getClass()).forEach(n -> n.row().show(n.now().applyAsDouble(form)));
     }
 
     private <F extends Form> void length(Class<F> type, String word, ToDoubleFunction<F> now,
@@ -57,7 +59,7 @@ final class FormRows extends VBox {
     }
 
     private <F extends Form> void add(Class<F> type, NumberRow row, ToDoubleFunction<F> now) {
-        numbers.add(new Number(row, f -> now.applyAsDouble(type.cast(f))));
+        numbers.get(type).add(new Number(row, f -> now.applyAsDouble(type.cast(f))));
         getChildren().add(row);
     }
 

@@ -8,8 +8,10 @@ import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.desktop.control.InkChip;
+import org.vatwright.desktop.control.Pool;
 import org.vatwright.desktop.control.Ui;
 
+import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
@@ -19,8 +21,11 @@ final class InkList extends VBox {
     private final String what;
     private final int most;
     private final Consumer<List<Ink>> take;
-    private final List<InkChip> chips = new ArrayList<>();
+    private final Pool<HBox> rows = new Pool<>(this, this::line);
+    private final List<Line> lines = new ArrayList<>();
     private List<Ink> now = List.of();
+
+    private record Line(InkChip chip, Button less, Button more) {}
 
     InkList(String what, int most, Consumer<List<Ink>> take) {
         super(3);
@@ -30,41 +35,33 @@ final class InkList extends VBox {
     }
 
     void show(List<Ink> inks, Design design, Colourway colourway) {
-        if (inks.size() != now.size()) {
-            getChildren().clear();
-            chips.clear();
-            for (int i = 0; i < inks.size(); i++) {
-                getChildren().add(line(i, inks.size()));
-            }
-        }
         now = inks;
+        rows.show(inks.size());
         for (int i = 0; i < inks.size(); i++) {
-            chips.get(i).show(inks.get(i), design, colourway);
+            Line line = lines.get(i);
+            line.chip().show(inks.get(i), design, colourway);
+            Ui.show(line.less(), inks.size() > 1);
+            Ui.show(line.more(), i == inks.size() - 1 && inks.size() < most);
         }
     }
 
-    private HBox line(int index, int count) {
+    private HBox line(int index) {
         InkChip chip = new InkChip("%s ink %d".formatted(what, index + 1), ink -> {
             List<Ink> changed = new ArrayList<>(now);
             changed.set(index, ink);
             take.accept(changed);
         });
-        chips.add(chip);
-        HBox row = Ui.row(chip);
-        if (count > 1) {
-            row.getChildren().add(Ui.icon("x", "Remove %s ink %d".formatted(what, index + 1), () -> {
-                List<Ink> fewer = new ArrayList<>(now);
-                fewer.remove(index);
-                take.accept(fewer);
-            }));
-        }
-        if (index == count - 1 && count < most) {
-            row.getChildren().add(Ui.icon("plus", "Add an ink to the " + what, () -> {
-                List<Ink> more = new ArrayList<>(now);
-                more.add(now.getLast());
-                take.accept(more);
-            }));
-        }
-        return row;
+        Button less = Ui.icon("x", "Remove %s ink %d".formatted(what, index + 1), () -> {
+            List<Ink> fewer = new ArrayList<>(now);
+            fewer.remove(index);
+            take.accept(fewer);
+        });
+        Button more = Ui.icon("plus", "Add an ink to the " + what, () -> {
+            List<Ink> longer = new ArrayList<>(now);
+            longer.add(now.getLast());
+            take.accept(longer);
+        });
+        lines.add(new Line(chip, less, more));
+        return Ui.row(chip, less, more);
     }
 }

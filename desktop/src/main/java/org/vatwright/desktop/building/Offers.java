@@ -3,6 +3,7 @@ package org.vatwright.desktop.building;
 import java.util.List;
 
 import org.vatwright.core.pattern.Offer;
+import org.vatwright.desktop.control.Pool;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
@@ -14,6 +15,7 @@ final class Offers extends VBox {
 
     private final Studio studio;
     private final String prefix;
+    private final Pool<Button> buttons = new Pool<>(this, i -> button());
 
     /** @param prefix of their ids, by which they are told from those of others */
     Offers(Studio studio, String prefix) {
@@ -34,16 +36,24 @@ final class Offers extends VBox {
 
     /** @param then after one is taken */
     void show(List<Offer> offers, Runnable then) {
-        getChildren().setAll(Offer.sorted(offers).stream().map(offer -> {
-            Button take = Ui.link(offer.words(), () -> {
+        List<Offer> sorted = Offer.sorted(offers);
+        List<Button> seen = buttons.show(sorted.size());
+        for (int i = 0; i < seen.size(); i++) {
+            Offer offer = sorted.get(i);
+            seen.get(i).setText(offer.words());
+            seen.get(i).setId(prefix + offer.id());
+            seen.get(i).setOnAction(e -> {
                 studio.take(offer);
                 then.run();
             });
-            take.setId(prefix + offer.id());
-            take.setWrapText(true);
-            take.setMinWidth(0);
-            return take;
-        }).toList());
+        }
         Ui.show(this, !offers.isEmpty());
+    }
+
+    private static Button button() {
+        Button take = Ui.link("", () -> {});
+        take.setWrapText(true);
+        take.setMinWidth(0);
+        return take;
     }
 }

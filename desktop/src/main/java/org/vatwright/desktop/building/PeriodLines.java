@@ -1,5 +1,6 @@
 package org.vatwright.desktop.building;
 
+import java.util.Locale;
 import java.util.Optional;
 
 import org.vatwright.core.loom.Fabric;
@@ -19,6 +20,8 @@ final class PeriodLines extends VBox {
     private final Label ends = Ui.prose("", "quiet");
     private final Label picks = Ui.prose("", "quiet");
     private final VBox offers = new VBox(2);
+    private final Button fewerEnds = offer("fewer-ends");
+    private final Button fewerPicks = offer("fewer-picks");
 
     PeriodLines(Studio studio) {
         super(3);
@@ -27,34 +30,42 @@ final class PeriodLines extends VBox {
         ends.setId("period-ends");
         picks.setId("period-picks");
         offers.getStyleClass().add("offers");
+        offers.getChildren().addAll(fewerEnds, fewerPicks);
         getChildren().addAll(Ui.label("The tile holds", "card-title"), ends, picks, offers);
     }
 
     void show(Fabric cloth) {
-        offers.getChildren().clear();
         ends.setText(FabricPeriod.of(cloth, true).words("ends"));
         picks.setText(FabricPeriod.of(cloth, false).words("picks"));
-        offer(cloth, true);
-        if (cloth.ownWeft().isPresent()) {
-            offer(cloth, false);
-        }
-        Ui.show(offers, !offers.getChildren().isEmpty());
+        Optional<FabricPeriod.Offer> fewEnds = offer(cloth, true);
+        Optional<FabricPeriod.Offer> fewPicks = cloth.ownWeft().flatMap(own -> offer(cloth, false));
+        show(fewerEnds, fewEnds, true);
+        show(fewerPicks, fewPicks, false);
+        Ui.show(offers, fewEnds.isPresent() || fewPicks.isPresent());
     }
 
-    private void offer(Fabric cloth, boolean warp) {
+    private static Button offer(String id) {
+        Button take = Ui.link("", () -> {});
+        take.setId(id);
+        take.setWrapText(true);
+        take.setMinWidth(0);
+        return take;
+    }
+
+    private static Optional<FabricPeriod.Offer> offer(Fabric cloth, boolean warp) {
         FabricPeriod period = FabricPeriod.of(cloth, warp);
-        Optional<FabricPeriod.Offer> offer = period.smaller(warp ? cloth.warp() : cloth.weft());
-        offer.filter(o -> o.threads() < period.threads()).ifPresent(o -> {
+        return period.smaller(warp ? cloth.warp() : cloth.weft()).filter(o -> o.threads() < period.threads());
+    }
+
+    private void show(Button take, Optional<FabricPeriod.Offer> offer, boolean warp) {
+        Ui.show(take, offer.isPresent());
+        offer.ifPresent(o -> {
             String words = "%s %d %s %s band %d: %d %s".formatted(o.by() > 0 ? "Add" : "Take", Math.abs(o.by()),
                     Math.abs(o.by()) == 1 ? "thread" : "threads", o.by() > 0 ? "to" : "from", o.band() + 1, o.threads(),
                     warp ? "ends" : "picks");
-            Button take = Ui.link(words,
-                    () -> studio.editStructure(words.toLowerCase(java.util.Locale.ROOT), SettFabric.class,
-                            p -> p.withFabric(p.fabric().withRun(warp, o.run()))));
-            take.setId(warp ? "fewer-ends" : "fewer-picks");
-            take.setWrapText(true);
-            take.setMinWidth(0);
-            offers.getChildren().add(take);
+            take.setText(words);
+            take.setOnAction(e -> studio.editStructure(words.toLowerCase(Locale.ROOT), SettFabric.class,
+                    p -> p.withFabric(p.fabric().withRun(warp, o.run()))));
         });
     }
 }

@@ -18,6 +18,7 @@ import org.vatwright.core.repeat.Lattice;
 import org.vatwright.core.shape.Outline;
 import org.vatwright.desktop.control.ArrangementPicker;
 import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Pool;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
@@ -57,7 +58,7 @@ final class PlacingRows extends VBox {
     private final TrimRows trim;
     private final VBox scattered = new VBox(4);
     private final VBox shares = new VBox(4);
-    private final List<NumberRow> shareRows = new ArrayList<>();
+    private final Pool<NumberRow> shareRows = new Pool<>(shares, this::shareRow);
     private final CheckBox even = new CheckBox("sizes and turns spread evenly");
     private InkList inks;
     private Button own;
@@ -257,22 +258,16 @@ final class PlacingRows extends VBox {
     }
 
     private void shares(Motifs motifs, Placing.Scattered how) {
-        if (shareRows.size() != motifs.motifs().size()) {
-            shareRows.clear();
-            shares.getChildren().clear();
-            for (int i = 0; i < motifs.motifs().size(); i++) {
-                int index = i;
-                NumberRow row = NumberRow.number(studio, "Share", "share of motif " + (i + 1), "", 2, 0.1,
-                        n -> share(index, n));
-                shareRows.add(row);
-                shares.getChildren().add(row);
-            }
-        }
         Ui.show(shares, motifs.motifs().size() > 1);
-        for (int i = 0; i < shareRows.size(); i++) {
-            shareRows.get(i).show(i < how.shares().size() ? how.shares().get(i) : 1);
-            shareRows.get(i).trail(motifs.motifs().get(i).name());
+        List<NumberRow> rows = shareRows.show(motifs.motifs().size());
+        for (int i = 0; i < rows.size(); i++) {
+            rows.get(i).show(i < how.shares().size() ? how.shares().get(i) : 1);
+            rows.get(i).trail(motifs.motifs().get(i).name());
         }
+    }
+
+    private NumberRow shareRow(int index) {
+        return NumberRow.number(studio, "Share", "share of motif " + (index + 1), "", 2, 0.1, n -> share(index, n));
     }
 
     private void share(int index, double share) {

@@ -9,6 +9,7 @@ import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.desktop.control.InkChip;
 import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Pool;
 import org.vatwright.desktop.control.Styles;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
@@ -19,9 +20,10 @@ import javafx.scene.layout.VBox;
 /** The lines of one set of a zigzag: their inks and thicknesses. */
 final class ZigzagLines extends Chapter.Of<Zigzag> {
 
-    private record Line(HBox row, InkChip ink, NumberRow thickness) {}
+    private record Line(InkChip ink, NumberRow thickness) {}
 
     private final VBox list = new VBox(3);
+    private final Pool<HBox> rows = new Pool<>(list, this::line);
     private final List<Line> lines = new ArrayList<>();
 
     ZigzagLines(Studio studio) {
@@ -52,22 +54,15 @@ final class ZigzagLines extends Chapter.Of<Zigzag> {
 
     @Override
     void show(Design design, Colourway colourway, Zigzag z) {
-        if (lines.size() != z.lines().size()) {
-            lines.clear();
-            list.getChildren().clear();
-            for (int i = 0; i < z.lines().size(); i++) {
-                lines.add(line(i));
-                list.getChildren().add(lines.get(i).row());
-            }
-        }
-        for (int i = 0; i < lines.size(); i++) {
+        List<HBox> seen = rows.show(z.lines().size());
+        for (int i = 0; i < seen.size(); i++) {
             lines.get(i).ink().show(z.lines().get(i).ink(), design, colourway);
             lines.get(i).thickness().show(z.lines().get(i).thicknessMm());
-            lines.get(i).row().pseudoClassStateChanged(Styles.CHOSEN, i == chosen(z));
+            seen.get(i).pseudoClassStateChanged(Styles.CHOSEN, i == chosen(z));
         }
     }
 
-    private Line line(int index) {
+    private HBox line(int index) {
         String what = "line " + (index + 1);
         InkChip ink = new InkChip("ink of " + what,
                 i -> edit("ink line with " + i.words(), z -> z.with(index, z.lines().get(index).withInk(i))));
@@ -77,6 +72,7 @@ final class ZigzagLines extends Chapter.Of<Zigzag> {
         HBox row = Ui.row(ink, Ui.spring(), thickness);
         row.getStyleClass().add("band-line");
         row.setOnMousePressed(e -> studio.select(s -> s.withOwn(index)));
-        return new Line(row, ink, thickness);
+        lines.add(new Line(ink, thickness));
+        return row;
     }
 }

@@ -13,6 +13,9 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
+import javafx.scene.shape.LineTo;
+import javafx.scene.shape.MoveTo;
+import javafx.scene.shape.Path;
 
 /** An angle, counter-clockwise as seen, 0 to the right. Long ticks stand where something closes or is usual. */
 public final class GrainDial extends Pane {
@@ -25,7 +28,9 @@ public final class GrainDial extends Pane {
     private final Studio studio;
     private final String what;
     private final DoubleConsumer commit;
-    private final Pane ticks = new Pane();
+    /** Each one shape: there may be hundreds of them. */
+    private final Path ticks = new Path();
+    private final Path longTicks = new Path();
     private final Line hand = new Line();
     private List<Double> marks = List.of();
     private double angle;
@@ -46,8 +51,14 @@ public final class GrainDial extends Pane {
         hand.getStyleClass().add("dial-hand");
         Circle hub = new Circle(SIZE / 2, SIZE / 2, 3.5);
         hub.getStyleClass().add("dial-hub");
+        ticks.getStyleClass().add("dial-tick");
         ticks.setMouseTransparent(true);
-        getChildren().addAll(face, ticks, hand, hub);
+        longTicks.getStyleClass().add("dial-mark");
+        longTicks.setMouseTransparent(true);
+        for (int t = 0; t < 360; t += 15) {
+            tick(ticks, t, 3);
+        }
+        getChildren().addAll(face, ticks, longTicks, hand, hub);
         setOnMousePressed(this::drag);
         setOnMouseDragged(this::drag);
         setOnMouseReleased(e -> studio.endDrag());
@@ -58,15 +69,12 @@ public final class GrainDial extends Pane {
     public void show(double degrees, List<Double> closing) {
         angle = degrees;
         setAccessibleText("%s %s degrees".formatted(what, Numbers.plain(degrees, 2)));
-        if (!closing.equals(marks) || ticks.getChildren().isEmpty()) {
+        if (!closing.equals(marks)) {
             marks = List.copyOf(closing);
-            ticks.getChildren().clear();
-            for (int t = 0; t < 360; t += 15) {
-                tick(t, 3, "dial-tick");
-            }
+            longTicks.getElements().clear();
             for (double mark : marks) {
-                tick(mark, 8, "dial-mark");
-                tick(mark + 180, 8, "dial-mark");
+                tick(longTicks, mark, 8);
+                tick(longTicks, mark + 180, 8);
             }
         }
         double a = Math.toRadians(degrees);
@@ -76,12 +84,12 @@ public final class GrainDial extends Pane {
         hand.setEndY(SIZE / 2 - (RADIUS - 6) * Math.sin(a));
     }
 
-    private void tick(double degrees, double length, String style) {
+    private static void tick(Path ticks, double degrees, double length) {
         double a = Math.toRadians(degrees);
-        Line line = new Line(SIZE / 2 + (RADIUS - 2) * Math.cos(a), SIZE / 2 - (RADIUS - 2) * Math.sin(a),
-                SIZE / 2 + (RADIUS - 2 - length) * Math.cos(a), SIZE / 2 - (RADIUS - 2 - length) * Math.sin(a));
-        line.getStyleClass().add(style);
-        ticks.getChildren().add(line);
+        ticks.getElements().addAll(
+                new MoveTo(SIZE / 2 + (RADIUS - 2) * Math.cos(a), SIZE / 2 - (RADIUS - 2) * Math.sin(a)),
+                new LineTo(SIZE / 2 + (RADIUS - 2 - length) * Math.cos(a),
+                        SIZE / 2 - (RADIUS - 2 - length) * Math.sin(a)));
     }
 
     private void drag(MouseEvent e) {
