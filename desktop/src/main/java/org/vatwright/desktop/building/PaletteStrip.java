@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 import org.vatwright.core.catalogue.Texture;
 import org.vatwright.core.colour.Colourway;
@@ -50,6 +51,7 @@ final class PaletteStrip extends VBox {
 
     /** In front of a slot's name while it is dragged. */
     static final String DRAGGED = "vatwright-slot:";
+    private static final double SWATCH_PX = 38;
     private static final Rgb FRESH = new Rgb(140, 140, 140);
 
     private final Studio studio;
@@ -116,10 +118,13 @@ final class PaletteStrip extends VBox {
                 new Late(gradient));
     }
 
-    /** @return steps that make as many swatches as the fullest of some palettes has; they wait hidden */
+    /** @return steps that make as many swatches as the fullest of some palettes has, which wait hidden, and paint their gradients */
     List<Runnable> furnishing(List<Design> designs) {
         int most = designs.stream().mapToInt(d -> d.palette().slots().size() + d.fills().size()).max().orElse(0);
-        return IntStream.rangeClosed(1, most).<Runnable>mapToObj(n -> () -> boxes.ready(n)).toList();
+        return Stream.concat(IntStream.rangeClosed(1, most).<Runnable>mapToObj(n -> () -> boxes.ready(n)),
+                designs.stream().flatMap(d -> d.fills().stream().<Runnable>map(
+                        f -> () -> Swatch.ready(f, d.palette(), studio.colourway(d), SWATCH_PX))))
+                .toList();
     }
 
     void show(Design design, Colourway shown) {
@@ -187,7 +192,7 @@ final class PaletteStrip extends VBox {
     /** An ink and its name. */
     private final class SwatchBox extends VBox {
 
-        private final Swatch swatch = new Swatch(38, 24);
+        private final Swatch swatch = new Swatch(SWATCH_PX, 24);
         private final Label name = Ui.label("", "quiet", "small-name");
         private ChosenInk ink = ChosenInk.NONE;
 

@@ -3,6 +3,7 @@ package org.vatwright.desktop.control;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Palette;
@@ -64,6 +65,17 @@ final class FillArea {
                 new Key(fill.source(), palette.slots(), outer, side), palette);
     }
 
+    /** Paints beforehand what {@link #show} would paint at once. @return it, nothing of what is painted beside the window */
+    static Optional<Background> ready(Fill fill, Palette palette, Colourway outer, int side) {
+        return fill.source() instanceof Fill.OfGradient
+                ? Optional.of(painted(fill, new Key(fill.source(), palette.slots(), outer, side), palette))
+                : Optional.empty();
+    }
+
+    private static Background painted(Fill fill, Key key, Palette palette) {
+        return ALL.computeIfAbsent(key, k -> laid(draw(fill, palette, k)));
+    }
+
     /** Another background is set: what is still being painted comes too late. */
     static void leave(Region area) {
         if (area.getProperties().get(FillArea.class) instanceof FillArea one) {
@@ -75,7 +87,7 @@ final class FillArea {
     private void show(Fill fill, Key key, Palette palette) {
         wanted = key;
         Background ready = fill.source() instanceof Fill.OfGradient
-                ? ALL.computeIfAbsent(key, k -> laid(draw(fill, palette, k)))
+                ? painted(fill, key, palette)
                 : key.equals(had) ? last : ALL.get(key);
         if (ready != null) {
             area.setBackground(ready);

@@ -1,5 +1,7 @@
 package org.vatwright.desktop.control;
 
+import java.util.Optional;
+
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Palette;
 import org.vatwright.core.colour.Rgb;
@@ -39,6 +41,11 @@ public final class Swatch extends Button {
         setAccessibleText(words);
         Ui.tip(this, words);
         return this;
+    }
+
+    /** Readies what a swatch so wide will show of a fill. @return it, nothing of what is painted beside the window */
+    public static Optional<Background> ready(Fill fill, Palette palette, Colourway outer, double width) {
+        return FillArea.ready(fill, palette, outer, (int) width);
     }
 
     /** Shows the sign for no ink at all. */
