@@ -68,6 +68,18 @@ class WindowFirstTest {
     }
 
     @Test
+    void laterPulsesHoldNobodyUp() {
+        WindowFirst.changes();
+        boolean busy = true;
+        for (long begun = System.nanoTime(); busy && System.nanoTime() - begun < TimeUnit.SECONDS.toNanos(5);) {
+            WindowFirst.stands();
+            busy = WindowFirst.busy();
+        }
+
+        assertThat(busy).isFalse();
+    }
+
+    @Test
     void aWindowThatTakesLongIsNotWaitedFor() throws Exception {
         Aside<String> aside = new Aside<>(Runnable::run, told::add);
         WindowFirst.changes();
