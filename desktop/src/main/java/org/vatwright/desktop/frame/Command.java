@@ -46,14 +46,19 @@ public record Command(String words, String place, Runnable act, Optional<Consume
         }
     }
 
+    /** What a sign joins are several, in what is typed as well: half-drop, cut-out, 2/2. */
+    private static List<String> words(String text) {
+        return Stream.of(text.toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{N}]+")).filter(w -> !w.isEmpty()).toList();
+    }
+
     /** @return how well it is meant, 0 best; -1 when it is not: each word typed begins one of its own */
     int match(Typed typed) {
         if (!typed.value().isEmpty() && value.isEmpty()) {
             return -1;
         }
-        List<String> own = List.of((words + " " + place).toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{N}]+"));
+        List<String> own = words(words + " " + place);
         int sum = 0;
-        for (String word : typed.words()) {
+        for (String word : words(String.join(" ", typed.words()))) {
             int at = -1;
             for (int i = 0; i < own.size() && at < 0; i++) {
                 at = own.get(i).startsWith(word) ? i : -1;

@@ -38,6 +38,14 @@ class CommandTest {
         assertThat(plain("opacity", "Surface").match(Command.Typed.of(text)) >= 0).isEqualTo(meant);
     }
 
+    @ParameterizedTest
+    @CsvSource({"Half-drop, half-drop", "Half-drop, half drop", "Half-drop, drop", "Cut-out, cut-out", "Cut-out, cut-",
+            "twill 2/2, 2/2 twill", "twill 2/2, twill 2/2"})
+    void whatASignJoinsIsFoundAsItIsWritten(String words, String text) {
+        Command command = field(words);
+        assertThat(command.match(new Command.Typed(List.of(text.split(" ")), ""))).isNotNegative();
+    }
+
     @Test
     void aNumberIsMeantOnlyForAField() {
         assertThat(plain("opacity", "").match(Command.Typed.of("opacity 40"))).isNegative();
