@@ -50,7 +50,8 @@ final class Offers extends VBox {
         Ui.show(this, !offers.isEmpty());
     }
 
-    private static Button button() {
+    /** @return the words of an offer, on as many lines as they take */
+    static Button button() {
         Button take = Ui.link("", () -> {});
         take.setWrapText(true);
         take.setMinWidth(0);

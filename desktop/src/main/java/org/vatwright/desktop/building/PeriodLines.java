@@ -45,10 +45,8 @@ final class PeriodLines extends VBox {
     }
 
     private static Button offer(String id) {
-        Button take = Ui.link("", () -> {});
+        Button take = Offers.button();
         take.setId(id);
-        take.setWrapText(true);
-        take.setMinWidth(0);
         return take;
     }
 
