@@ -182,6 +182,25 @@ class RecipeByHandTest extends AtTheDemo {
         assertThat(design().name()).as("the one in view stays").isEqualTo("Buoys");
     }
 
+    @Test
+    void keysGoOnFromWhatWasPastedDoubledOrLeftByDeleting() throws Exception {
+        hand.click("layer-1");
+        hand.press(KeyCode.CONTROL, KeyCode.C);
+        hand.click("shelf-Gangway");
+        hand.click("layer-1");
+        hand.press(KeyCode.CONTROL, KeyCode.V);
+        hand.press(KeyCode.DOWN);
+        assertThat(hand.studio().layer().orElseThrow().name()).as("below what was pasted").isEqualTo("Deck stripe");
+        hand.press(KeyCode.CONTROL, KeyCode.D);
+        hand.press(KeyCode.DELETE);
+        hand.press(KeyCode.DELETE);
+        assertThat(design().layers()).as("the doubled one, then the one that is chosen after it").hasSize(1);
+        hand.press(KeyCode.F2);
+        hand.type("Rail");
+        hand.press(KeyCode.ENTER);
+        assertThat(design().layers()).extracting(Layer::name).containsExactly("Rail");
+    }
+
     private ImageView strip(String line) throws Exception {
         Node node = hand.node(line);
         return Hand.onFx(() -> (ImageView) node.lookup(".image-view"));

@@ -106,6 +106,7 @@ public final class RecipeList extends VBox {
     }
 
     public void show(Design design, Colourway colourway) {
+        boolean byKeys = getScene() != null && getScene().getFocusOwner() instanceof LayerLine;
         List<Node> wanted = new ArrayList<>();
         String above = "";
         for (Layer layer : design.layers().reversed()) {
@@ -130,6 +131,18 @@ public final class RecipeList extends VBox {
         }
         Ui.show(tools, !design.layers().isEmpty());
         ground.show(design.ground(), design, colourway);
+        if (byKeys) {
+            followChoice();
+        }
+    }
+
+    /** What was pasted or doubled is chosen, what was deleted is gone: the keys go on from the line that is chosen now. */
+    private void followChoice() {
+        if (!(getScene().getFocusOwner() instanceof LayerLine line && line.isVisible()
+                && actions.chosen().contains(line.layerId()))) {
+            seen().stream().filter(l -> l.layerId() == studio.selection().layer()).findFirst()
+                    .ifPresent(Node::requestFocus);
+        }
     }
 
     private GroupLine group(String name, Design design) {
