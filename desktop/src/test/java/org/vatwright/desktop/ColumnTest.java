@@ -1,6 +1,7 @@
 package org.vatwright.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -166,5 +167,24 @@ class ColumnTest extends AtTheDemo {
         hand.press(KeyCode.CONTROL, KeyCode.Z);
         hand.press(KeyCode.CONTROL, KeyCode.Z);
         hand.until("it is in order again", () -> !hand.showsNow("layer-finding"));
+    }
+
+    @Test
+    void bandsThatFitTheTileNoLongerSayWhereTheyAreTypedHowTheyAreDrawnAndOfferWhatWouldFit() throws Exception {
+        hand.click("shelf-Gangway");
+        hand.click("chapter-bands");
+        double before = Hand.onFx(() -> hand.studio().design().orElseThrow().repeat().tile().widthMm());
+        hand.write("band-3-width", "40");
+        hand.until("it is told", () -> hand.showsNow("layer-finding"));
+        assertThat(hand.text("layer-finding")).contains("Does not close").contains("narrower");
+        hand.click("chapter-angle");
+        hand.until("its own chapter tells it", () -> !hand.showsNow("layer-finding"));
+        hand.click("chapter-bands");
+        hand.until("it is told again", () -> hand.showsNow("way-resize-tile"));
+        hand.click("way-resize-tile");
+        hand.until("it closes", () -> !hand.showsNow("layer-finding") && !hand.showsNow("way-resize-tile"));
+        double wider = Hand.onFx(() -> hand.studio().design().orElseThrow().repeat().tile().widthMm()) - before;
+        assertThat(wider).as("the band comes twice in a run there and back").isCloseTo(2 * (40 - 3), within(1e-9));
+        assertThat(hand.studio().history().undoName()).contains("resize the cell: 170 x 96 mm");
     }
 }

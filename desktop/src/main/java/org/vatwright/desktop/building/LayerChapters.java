@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 
@@ -11,6 +12,7 @@ import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.Offer;
 import org.vatwright.core.repeat.Repeat;
 import org.vatwright.desktop.control.Beforehand;
 import org.vatwright.desktop.control.ChapterLine;
@@ -33,7 +35,11 @@ final class LayerChapters extends VBox {
 
     private record Asked(Layer layer, Repeat repeat) {}
 
-    private record Found(Asked asked, List<Finding> worst) {}
+    private record Found(Asked asked, Optional<Finding> worst, List<Offer> ways) {}
+
+    /** The chapters that tell themselves how a layer closes, and the one in which nothing is changed about that. */
+    private static final Set<String> SILENT_OF_CLOSING = Set.of("angle", "grain", "sett", "surface");
+    private static final int MOST_WAYS = 2;
 
     private final Studio studio;
     private final Runnable opened;
@@ -41,6 +47,8 @@ final class LayerChapters extends VBox {
     private final ChapterLine line = new ChapterLine(this::open);
     private final OneSeen place = new OneSeen();
     private final Label finding = Ui.prose("", "look");
+    private final Offers ways;
+    private final VBox found;
     private final Aside<Found> check = new Aside<>(Platform::runLater, this::tell);
     private final Map<FamilyChapters.Entry, Chapter> made = new HashMap<>();
     private final Map<String, String> last = new HashMap<>();
@@ -61,8 +69,10 @@ final class LayerChapters extends VBox {
         this.opened = opened;
         this.read = seen;
         finding.setId("layer-finding");
-        Ui.show(finding, false);
-        getChildren().addAll(line, place, finding, beforehand);
+        ways = new Offers(studio, "way-");
+        found = Ui.column(4, finding, ways);
+        Ui.show(found, false);
+        getChildren().addAll(line, place, found, beforehand);
     }
 
     private void open(String chapter) {
@@ -136,8 +146,8 @@ final class LayerChapters extends VBox {
         read.accept(inPlace ? family + "/" + now : "");
         asked = new Asked(layer, design.repeat());
         Asked question = asked;
-        check.ask(question, work -> new Found(question, layer.structure().findings(design.repeat()).stream()
-                .filter(f -> f.severity() != Finding.Severity.FINE && !f.closesNearly()).toList()));
+        String seen = inPlace ? now : "";
+        check.ask(List.of(question, SILENT_OF_CLOSING.contains(seen)), work -> found(question, seen));
         shownInPlace = inPlace;
         if (inPlace && !made.containsKey(entry(all))) {
             // Made after what waits meanwhile: a key, a click. All else stands there already.
@@ -157,12 +167,26 @@ final class LayerChapters extends VBox {
         }
     }
 
-    /** What is not as it should be with this layer, in a quiet line; how it closes its own chapter tells. */
-    private void tell(Found found) {
-        if (found.asked().equals(asked)) {
-            Ui.show(finding, !found.worst().isEmpty());
-            found.worst().stream().findFirst()
-                    .ifPresent(f -> finding.setText("%s: %s. %s".formatted(f.check(), f.value(), f.words()).strip()));
+    private static Found found(Asked asked, String chapter) {
+        Layer layer = asked.layer();
+        List<Finding> findings = layer.structure().findings(asked.repeat()).stream()
+                .filter(f -> f.severity() != Finding.Severity.FINE).toList();
+        Optional<Finding> worst = findings.stream().filter(f -> !f.closesNearly()).findFirst()
+                .or(() -> findings.stream().findFirst().filter(f -> !SILENT_OF_CLOSING.contains(chapter)));
+        List<Offer> ways = worst.filter(Finding::closesNearly).isPresent()
+                ? Offer.sorted(layer.structure().closings(asked.repeat()).stream().map(c -> c.on(layer.id())).toList())
+                : worst.flatMap(Finding::cure).stream().toList();
+        return new Found(asked, worst, ways.stream().limit(MOST_WAYS).toList());
+    }
+
+    /** What is not as it should be with this layer, in a quiet line, and ways to mend it. */
+    private void tell(Found answer) {
+        if (answer.asked().equals(asked)) {
+            Ui.show(found, answer.worst().isPresent());
+            answer.worst().ifPresent(f -> finding.setText(f.closesNearly()
+                    ? "Does not close at %s on this tile; drawn at %s.".formatted(f.limit(), f.value())
+                    : "%s: %s. %s".formatted(f.check(), f.value(), f.words()).strip()));
+            ways.show(answer.ways());
         }
     }
 }

@@ -43,7 +43,7 @@ final class StripeAngle extends Chapter.Of<Stripes> {
         Waves waves = Waves.of(stripes, design.repeat().tile());
         boolean exact = waves.exact(stripes);
         drawn.setText(exact
-                ? "Closes: %d across, %d down the tile".formatted(Math.abs(waves.across()), Math.abs(waves.down()))
+                ? "Closes: " + waves.words()
                 : "Does not close; drawn at %s\u00b0, bands at %s %%".formatted(Numbers.plain(waves.angleDeg(), 2),
                         Numbers.plain(100 * waves.bandScale(stripes), 1)));
         drawn.getStyleClass().removeAll("fine", "look");

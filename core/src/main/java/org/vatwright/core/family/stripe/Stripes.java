@@ -122,8 +122,7 @@ public record Stripes(BandRun run, BandMeasure measure, double angleDeg,
     public List<Finding> findings(Repeat repeat) {
         Waves waves = Waves.of(this, repeat.tile());
         if (waves.exact(this)) {
-            return List.of(Finding.fine("Stripe closes", "%d x %d in a tile".formatted(Math.abs(waves.across()),
-                    Math.abs(waves.down()))));
+            return List.of(Finding.fine("Stripe closes", waves.words()));
         }
         double wider = 100 * (waves.bandScale(this) - 1);
         return List.of(Finding.nearly("Stripe closes",

@@ -46,6 +46,15 @@ public record Waves(int across, int down, double tileWidthMm, double tileHeightM
         return 1 / Math.hypot(across / tileWidthMm, down / tileHeightMm);
     }
 
+    /** @return how often the bands come along the edges of the tile, as in "3 across, 4 down the tile" */
+    public String words() {
+        int i = Math.abs(across);
+        int j = Math.abs(down);
+        return j == 0
+                ? "%d across the tile".formatted(i)
+                : i == 0 ? "%d down the tile".formatted(j) : "%d across, %d down the tile".formatted(i, j);
+    }
+
     /** @return how much wider than asked for the bands are drawn, as a factor */
     public double bandScale(Stripes stripes) {
         return periodMm() / stripes.periodMm();

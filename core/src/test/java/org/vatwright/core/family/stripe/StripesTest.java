@@ -43,6 +43,13 @@ class StripesTest {
     }
 
     @Test
+    void closingIsToldAlongTheEdgesThatAreCrossed() {
+        assertThat(new Waves(3, -4, 100, 100).words()).isEqualTo("3 across, 4 down the tile");
+        assertThat(new Waves(2, 0, 100, 100).words()).isEqualTo("2 across the tile");
+        assertThat(new Waves(0, -5, 100, 100).words()).isEqualTo("5 down the tile");
+    }
+
+    @Test
     void everyOfferClosesAndKeepsWhatItPromises() {
         Random random = new Random(12);
         for (int n = 0; n < 500; n++) {
