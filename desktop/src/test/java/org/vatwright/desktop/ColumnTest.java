@@ -185,6 +185,9 @@ class ColumnTest extends AtTheDemo {
         hand.until("it closes", () -> !hand.showsNow("layer-finding") && !hand.showsNow("way-resize-tile"));
         double wider = Hand.onFx(() -> hand.studio().design().orElseThrow().repeat().tile().widthMm()) - before;
         assertThat(wider).as("the band comes twice in a run there and back").isCloseTo(2 * (40 - 3), within(1e-9));
+        Node chapter = hand.node("band-3-width");
+        assertThat(Hand.onFx(() -> chapter.getScene().getFocusOwner().getStyleClass()))
+                .as("keys go on from the chapter's last control").contains("toggle-button");
         assertThat(hand.studio().history().undoName()).contains("resize the cell: 170 x 96 mm");
     }
 }

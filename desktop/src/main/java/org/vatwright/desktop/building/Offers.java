@@ -7,6 +7,7 @@ import org.vatwright.desktop.control.Pool;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.scene.TraversalDirection;
 import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
 
@@ -43,6 +44,9 @@ final class Offers extends VBox {
             seen.get(i).setText(offer.words());
             seen.get(i).setId(prefix + offer.id());
             seen.get(i).setOnAction(e -> {
+                // It may be gone once taken: the keys go on from what stands before, not from the head of the window.
+                seen.getFirst().requestFocus();
+                seen.getFirst().requestFocusTraversal(TraversalDirection.PREVIOUS);
                 studio.take(offer);
                 then.run();
             });
