@@ -15,6 +15,7 @@ import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.repeat.Tile;
 import org.vatwright.desktop.board.BoardView;
 import org.vatwright.desktop.cloth.TrueSize;
+import org.vatwright.desktop.control.GivingLine;
 import org.vatwright.desktop.control.Late;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
@@ -59,7 +60,7 @@ public final class BuildStage extends DesignStage {
     private Segments<Boolean> sight;
     private Segments<Boolean> motifSight;
     private ToggleButton crowding;
-    private Node onCloth;
+    private List<Node> onCloth;
     private MenuButton onDraft;
     private boolean drafting;
     private boolean drawing;
@@ -96,8 +97,10 @@ public final class BuildStage extends DesignStage {
     }
 
     private Node head(Desk desk, Runnable tile) {
-        ToggleButton roll = new ToggleButton("Rolled by half");
+        ToggleButton roll = new ToggleButton("Rolled");
         roll.setId("roll");
+        roll.setAccessibleText("Rolled by half");
+        Ui.tip(roll, "Rolled by half: the seams cross in the middle");
         roll.getStyleClass().add("pill");
         roll.setOnAction(e -> {
             cell.roll(roll.isSelected());
@@ -145,16 +148,14 @@ public final class BuildStage extends DesignStage {
         crowding.setId("crowding");
         crowding.getStyleClass().add("pill");
         crowding.setOnAction(e -> cell.crowding(crowding.isSelected()));
-        for (var pill : List.of(crowding, taking, guides, roll)) {
-            pill.setMinWidth(Region.USE_PREF_SIZE);
-        }
         title.setMinWidth(0);
         motifSight.setMinWidth(Region.USE_PREF_SIZE);
         sight.setMinWidth(Region.USE_PREF_SIZE);
         Button written = Ui.icon("download", "Write this tile as a PNG", tile);
         written.setId("write-tile");
-        onCloth = Ui.row(crowding, taking, guides, roll, written);
-        var head = Ui.row(title, Ui.spring(), sight, motifSight, onCloth, onDraft);
+        onCloth = List.of(taking, guides, roll, written);
+        GivingLine head = new GivingLine(title, Ui.spring(), sight, motifSight, crowding, taking, guides, roll, written,
+                onDraft).gives(crowding, "cloud").gives(taking, "crop").gives(guides, "grid").gives(roll, "move");
         head.getStyleClass().add("pane-head");
         return head;
     }
@@ -180,9 +181,9 @@ public final class BuildStage extends DesignStage {
         Optional<Motif> motif = board.motif();
         boolean drawn = drawing && motif.isPresent();
         Ui.show(motifSight, motif.isPresent());
-        Ui.show(crowding, motif.isPresent());
         motifSight.show(drawn);
-        Ui.show(onCloth, !grid && !drawn);
+        onCloth.forEach(tool -> Ui.show(tool, !grid && !drawn));
+        Ui.show(crowding, motif.isPresent() && !drawn);
         Ui.show(onDraft, grid);
         Ui.show(cell, !grid && !drawn);
         Ui.show(board, drawn);

@@ -193,6 +193,10 @@ public final class Ui {
         }
     }
 
+    static boolean isTipped(Node node) {
+        return node.getProperties().containsKey(TIP_WORDS);
+    }
+
     /** Puts these into the pane in this order. What is in it stays: nodes that are put in anew are styled anew, which is felt. */
     public static void arrange(Pane pane, List<? extends Node> wanted) {
         List<Node> there = pane.getChildren();

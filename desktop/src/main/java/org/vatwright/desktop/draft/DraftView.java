@@ -7,6 +7,7 @@ import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.draft.Squares;
 import org.vatwright.core.family.weave.Weaving;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.desktop.control.GivingLine;
 import org.vatwright.desktop.control.InkChip;
 import org.vatwright.desktop.control.NumberRow;
 import org.vatwright.desktop.control.Segments;
@@ -99,7 +100,9 @@ public final class DraftView extends VBox {
                 tool("maximize", "fit", "All threads", pane::fit));
         Ui.tip(brush, "Ink for threads clicked on the colour bars");
         look.getStyleClass().add("row");
-        HBox tools = Ui.row(press, brush, Ui.spring(), shown, look);
+        look.setMinWidth(USE_PREF_SIZE);
+        GivingLine tools = new GivingLine(press, brush, Ui.spring(), shown, look)
+                .gives(press, List.of("edit-2", "square")).gives(shown, List.of("droplet", "grid"));
         tools.getStyleClass().add("draft-tools");
         return tools;
     }
