@@ -78,6 +78,7 @@ public final class Ui {
 
     public static Button button(String words, Runnable action) {
         Button button = new Button(words);
+        button.setMinWidth(Region.USE_PREF_SIZE);
         button.setOnAction(e -> action.run());
         return button;
     }

@@ -74,7 +74,9 @@ public final class ProduceStage extends StageView {
                     refresh();
                 }));
         choose.setId("choose-folder");
-        var head = Ui.row(Ui.label("Add", "card-title"), addTile, addField, addDressed, all, Ui.spring(), where,
+        Label add = Ui.label("Add", "card-title");
+        add.setMinWidth(Region.USE_PREF_SIZE);
+        var head = Ui.row(add, addTile, addField, addDressed, all, Ui.spring(), where,
                 choose);
         head.getStyleClass().add("pane-head");
         ScrollPane scroll = new Scroll(docket);
@@ -91,7 +93,6 @@ public final class ProduceStage extends StageView {
         Button button = Ui.button(title, add);
         button.setId(id);
         button.setAccessibleText(words);
-        button.setMinWidth(Region.USE_PREF_SIZE);
         button.getStyleClass().add("pill");
         Ui.tip(button, words);
         return button;
