@@ -1,99 +1,145 @@
 package org.vatwright.files.vector;
 
-import java.awt.Color;
-import java.awt.Shape;
 import java.awt.geom.AffineTransform;
-import java.awt.geom.Ellipse2D;
 import java.awt.geom.NoninvertibleTransformException;
-import java.awt.geom.Path2D;
-import java.awt.geom.PathIterator;
-import java.awt.geom.Rectangle2D;
 import java.io.IOException;
-import java.util.Arrays;
+import java.io.OutputStream;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 
+import org.apache.pdfbox.cos.COSArray;
+import org.apache.pdfbox.cos.COSBoolean;
+import org.apache.pdfbox.cos.COSDictionary;
+import org.apache.pdfbox.cos.COSInteger;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.cos.COSStream;
+import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDFormContentStream;
-import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
+import org.apache.pdfbox.pdmodel.common.function.PDFunctionType0;
+import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceRGB;
+import org.apache.pdfbox.pdmodel.graphics.shading.PDShading;
+import org.apache.pdfbox.pdmodel.graphics.shading.PDShadingType2;
+import org.apache.pdfbox.pdmodel.graphics.shading.PDShadingType3;
+import org.apache.pdfbox.util.Matrix;
 import org.vatwright.core.pattern.Gradient;
 import org.vatwright.core.pattern.InkColours;
 import org.vatwright.core.pattern.VectorMark;
 
 /**
- * A gradient in a PDF: the mark as a clip, filled by areas that each lie over the one before, so that none of their edges
- * shows. The opacity of its inks is taken together.
+ * The gradients of one design in a PDF: axial and radial shadings (ISO 32000, 8.7.4.5), each seen through the marks that
+ * have it. It is made once for all of them. The opacity of its inks is taken together.
  */
 final class PdfShade {
 
-    private static final int STEPS = 96;
+    /** Colours on the way from one end to the other. */
+    private static final int STEPS = 256;
     /** Beyond its ends a gradient that is repeated is drawn so many times. */
     private static final int REACH = 4;
 
-    private PdfShade() {}
+    /** What is the same for all marks that have a gradient, wherever it lies on them. */
+    private record Shade(boolean radial, double focusU, double focusV, List<Gradient.Stop> stops,
+            Gradient.Spread spread) {}
 
-    /** How a path is written. */
-    @FunctionalInterface
-    interface Paths {
-        void write(PDFormContentStream content, Shape shape) throws IOException;
-    }
+    private final PDDocument document;
+    private final InkColours inks;
+    private final double tone;
+    private final Map<Shade, PDShading> made = new HashMap<>();
 
     /** @param tone of all of it */
-    static void fill(PDFormContentStream content, VectorMark mark, InkColours inks, double tone, Paths paths)
-            throws IOException {
-        Gradient gradient = mark.gradient().orElseThrow();
+    PdfShade(PDDocument document, InkColours inks, double tone) {
+        this.document = document;
+        this.inks = inks;
+        this.tone = tone;
+    }
+
+    /** @return the opacity of a shaded mark, 0 to 1 */
+    static double opacity(VectorMark mark) {
+        return mark.opacity() * mark.gradient().orElseThrow().stops().stream().mapToDouble(Gradient.Stop::opacity)
+                .average().orElse(1);
+    }
+
+    /** Fills what is open to paint, which the mark has clipped. */
+    void fill(PDFormContentStream content, Gradient gradient) throws IOException {
         AffineTransform toMark;
         try {
             toMark = gradient.toUnit().createInverse();
         } catch (NoninvertibleTransformException e) {
             return;
         }
-        content.saveGraphicsState();
-        double opacity = mark.opacity()
-                * gradient.stops().stream().mapToDouble(Gradient.Stop::opacity).average().orElse(1);
-        PDExtendedGraphicsState state = new PDExtendedGraphicsState();
-        state.setNonStrokingAlphaConstant((float) opacity);
-        content.setGraphicsStateParameters(state);
-        paths.write(content, mark.shape());
-        content.clip();
-        int[] ramp = Arrays.stream(inks.ramp(opaque(gradient).stops(), STEPS, 1)).map(c -> InkColours.toned(c, tone))
-                .toArray();
-        Rectangle2D box = gradient.toUnit().createTransformedShape(mark.shape()).getBounds2D();
-        double reach = gradient.spread() == Gradient.Spread.PAD ? 1 : REACH;
-        double least = gradient.radial() || gradient.spread() == Gradient.Spread.PAD ? 0 : -REACH;
-        int count = (int) Math.round((reach - least) * STEPS);
+        Shade shade = new Shade(gradient.radial(), gradient.focusU(), gradient.focusV(), gradient.stops(),
+                gradient.spread());
+        PDShading shading = made.get(shade);
+        if (shading == null) {
+            shading = shading(gradient);
+            made.put(shade, shading);
+        }
+        content.transform(new Matrix(toMark));
+        content.shadingFill(shading);
+    }
+
+    private PDShading shading(Gradient gradient) throws IOException {
+        double to = gradient.spread() == Gradient.Spread.PAD ? 1 : REACH;
+        double from = gradient.radial() || gradient.spread() == Gradient.Spread.PAD ? 0 : -REACH;
+        PDShadingType2 shading;
+        if (gradient.radial()) {
+            PDShadingType3 radial = new PDShadingType3(new COSDictionary());
+            radial.setShadingType(PDShading.SHADING_TYPE3);
+            // Circles from the focus out to the rim, and on.
+            radial.setCoords(numbers(gradient.focusU(), gradient.focusV(), 0, gradient.focusU() * (1 - to),
+                    gradient.focusV() * (1 - to), to));
+            shading = radial;
+        } else {
+            shading = new PDShadingType2(new COSDictionary());
+            shading.setShadingType(PDShading.SHADING_TYPE2);
+            shading.setCoords(numbers(from, 0, to, 0));
+        }
+        shading.setColorSpace(PDDeviceRGB.INSTANCE);
+        shading.setDomain(numbers(from, to));
+        COSArray both = new COSArray();
+        both.add(COSBoolean.TRUE);
+        both.add(COSBoolean.TRUE);
+        shading.setExtend(both);
+        shading.setFunction(new PDFunctionType0(colours(gradient, from, to)));
+        return shading;
+    }
+
+    /** The colours from one end to the other, as a table. */
+    private COSStream colours(Gradient gradient, double from, double to) throws IOException {
+        int[] ramp = inks.ramp(gradient.stops().stream().map(s -> new Gradient.Stop(s.place(), s.ink(), 1)).toList(),
+                STEPS, 1);
+        int count = (int) Math.round((to - from) * STEPS);
+        byte[] table = new byte[3 * count];
         for (int i = 0; i < count; i++) {
-            double t = gradient.radial() ? reach - (double) i / STEPS : least + (double) i / STEPS;
+            double t = from + (to - from) * i / (count - 1);
             double place = gradient.place(gradient.radial() ? gradient.focusU() + t * (1 - gradient.focusU()) : t,
                     gradient.radial() ? gradient.focusV() * (1 - t) : 0);
-            content.setNonStrokingColor(new Color(ramp[(int) Math.round(place * (STEPS - 1))] | 0xFF000000));
-            Shape area = gradient.radial() ? circle(gradient, t, i == 0, box) : half(box, i == 0 ? box.getMinX() : t);
-            if (!area.getBounds2D().isEmpty()) {
-                paths.write(content, toMark.createTransformedShape(area));
-                content.fill();
-            }
+            int argb = InkColours.toned(ramp[(int) Math.round(place * (STEPS - 1))], tone);
+            table[3 * i] = (byte) (argb >> 16);
+            table[3 * i + 1] = (byte) (argb >> 8);
+            table[3 * i + 2] = (byte) argb;
         }
-        content.restoreGraphicsState();
-    }
-
-    private static Gradient opaque(Gradient gradient) {
-        return gradient.withStops(gradient.stops().stream()
-                .map(s -> new Gradient.Stop(s.place(), s.ink(), 1)).toList());
-    }
-
-    /** Everything beyond a place of a linear gradient. */
-    private static Shape half(Rectangle2D box, double from) {
-        double left = Math.max(box.getMinX(), from);
-        return new Rectangle2D.Double(left, box.getMinY(), Math.max(0, box.getMaxX() - left), box.getHeight());
-    }
-
-    /** The circle of a place between focus and rim; the first covers all. */
-    private static Shape circle(Gradient gradient, double t, boolean first, Rectangle2D box) {
-        if (first) {
-            return box;
+        COSStream stream = document.getDocument().createCOSStream();
+        stream.setInt(COSName.FUNCTION_TYPE, 0);
+        stream.setItem(COSName.DOMAIN, numbers(from, to));
+        stream.setItem(COSName.RANGE, numbers(0, 1, 0, 1, 0, 1));
+        COSArray size = new COSArray();
+        size.add(COSInteger.get(count));
+        stream.setItem(COSName.SIZE, size);
+        stream.setInt(COSName.BITS_PER_SAMPLE, 8);
+        try (OutputStream out = stream.createOutputStream(COSName.FLATE_DECODE)) {
+            out.write(table);
         }
-        double x = gradient.focusU() * (1 - t);
-        double y = gradient.focusV() * (1 - t);
-        Path2D path = new Path2D.Double();
-        PathIterator round = new Ellipse2D.Double(x - t, y - t, 2 * t, 2 * t).getPathIterator(null);
-        path.append(round, false);
-        return path;
+        return stream;
+    }
+
+    private static COSArray numbers(double... numbers) {
+        float[] floats = new float[numbers.length];
+        for (int i = 0; i < floats.length; i++) {
+            floats[i] = (float) numbers[i];
+        }
+        COSArray array = new COSArray();
+        array.setFloatArray(floats);
+        return array;
     }
 }

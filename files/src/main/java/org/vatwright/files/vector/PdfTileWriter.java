@@ -94,9 +94,12 @@ public final class PdfTileWriter {
         private final TileContent of;
         /** The copy of each fill, by its name, its number of tiles a side and its tone. */
         private final Map<String, PDFormXObject> copies = new HashMap<>();
+        private final Map<Float, PDExtendedGraphicsState> faded = new HashMap<>();
+        private final PdfShade shades;
 
         Content(TileContent of) {
             this.of = of;
+            shades = new PdfShade(document, of.inks(), of.tone());
         }
 
         PDFormXObject form() throws IOException {
@@ -154,16 +157,20 @@ public final class PdfTileWriter {
         }
 
         private void mark(PDFormContentStream content, VectorMark mark) throws IOException {
+            of.work().goOn();
             if (mark.gradient().isPresent()) {
-                PdfShade.fill(content, mark, of.inks(), of.tone(), PdfTileWriter::path);
+                content.saveGraphicsState();
+                content.setGraphicsStateParameters(faded(PdfShade.opacity(mark)));
+                path(content, mark.shape());
+                content.clip();
+                shades.fill(content, mark.gradient().get());
+                content.restoreGraphicsState();
                 return;
             }
             for (MarkCoats.Coat coat : of.coats(mark)) {
                 if (coat.opacity() < 1) {
-                    PDExtendedGraphicsState state = new PDExtendedGraphicsState();
-                    state.setNonStrokingAlphaConstant((float) coat.opacity());
                     content.saveGraphicsState();
-                    content.setGraphicsStateParameters(state);
+                    content.setGraphicsStateParameters(faded(coat.opacity()));
                 }
                 if (coat.fill().isPresent()) {
                     content.drawForm(filled(coat.fill().get(), mark, coat.tone(), coat.opacity() < 1));
@@ -176,6 +183,15 @@ public final class PdfTileWriter {
                     content.restoreGraphicsState();
                 }
             }
+        }
+
+        /** One for all that is as faded: each further one of a form is looked for among all those before. */
+        private PDExtendedGraphicsState faded(double opacity) {
+            return faded.computeIfAbsent((float) opacity, alpha -> {
+                PDExtendedGraphicsState state = new PDExtendedGraphicsState();
+                state.setNonStrokingAlphaConstant(alpha);
+                return state;
+            });
         }
 
         /** @param group whether it is faded as one, so that what lies under the next copy does not show */

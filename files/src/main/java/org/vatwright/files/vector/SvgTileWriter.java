@@ -140,6 +140,7 @@ public final class SvgTileWriter {
         }
 
         private void mark(VectorMark mark) throws XMLStreamException {
+            of.work().goOn();
             if (mark.gradient().isPresent()) {
                 String id = "shade-" + ++ids;
                 gradient(mark.gradient().get(), id);

@@ -91,16 +91,15 @@ public final class FuzzTrial {
             Future<Boolean> result = hand.submit(() -> checker.check(input, Work.on(1).stoppedBy(stop::get)));
             long begun = cpuMillis();
             Fault fault = null;
+            boolean stuck = false;
             try {
                 counts[1] += patiently(result, begun) ? 1 : 0;
             } catch (ExecutionException e) {
                 fault = new Fault(number, input.kind(), trace(e.getCause()));
             } catch (TimeoutException e) {
                 stop.set(true);
+                stuck = true;
                 fault = new Fault(number, input.kind(), "over %d ms%s".formatted(MOST_MILLIS, ended(result)));
-                hand.shutdownNow();
-                hand = hand();
-                check = new FuzzCheck(Files.createTempDirectory(folder, "next"));
             }
             fault = fault == null && noise.size() > 0 ? new Fault(number, input.kind(), "printed: " + noise) : fault;
             noise.reset();
@@ -116,6 +115,12 @@ public final class FuzzTrial {
                             .resolve("fuzz-%s-%d".formatted(fault.kind().name().toLowerCase(), number)), input.bytes());
                     out.printf("%d %s: %s%n", number, fault.kind(), fault.what());
                 }
+            }
+            if (stuck) {
+                // Once it is told: what could not be stopped may have left no memory for another.
+                hand.shutdownNow();
+                hand = hand();
+                check = new FuzzCheck(Files.createTempDirectory(folder, "next"));
             }
             if (aloud && (number - first + 1) % 5000 == 0) {
                 out.printf("%d tried, %d faults, slowest %d ms%n", number - first + 1, faults.size(),
