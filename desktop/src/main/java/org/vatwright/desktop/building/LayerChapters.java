@@ -9,6 +9,7 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 
 import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.family.flow.FlowLines;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.pattern.Layer;
@@ -38,7 +39,8 @@ final class LayerChapters extends VBox {
     private record Found(Asked asked, Optional<Finding> worst, List<Offer> ways) {}
 
     /** The chapters that tell themselves how a layer closes, and the one in which nothing is changed about that. */
-    private static final Set<String> SILENT_OF_CLOSING = Set.of("angle", "grain", "sett", "surface");
+    private static final Set<String> OF_CLOSING = Set.of("angle", "grain", "sett", "surface",
+            FlowLines.FAMILY + "/run");
     private static final int MOST_WAYS = 2;
 
     private final Studio studio;
@@ -146,8 +148,8 @@ final class LayerChapters extends VBox {
         read.accept(inPlace ? family + "/" + now : "");
         asked = new Asked(layer, design.repeat());
         Asked question = asked;
-        String seen = inPlace ? now : "";
-        check.ask(List.of(question, SILENT_OF_CLOSING.contains(seen)), work -> found(question, seen));
+        boolean closing = !inPlace || !OF_CLOSING.contains(now) && !OF_CLOSING.contains(family + "/" + now);
+        check.ask(List.of(question, closing), work -> found(question, closing));
         shownInPlace = inPlace;
         if (inPlace && !made.containsKey(entry(all))) {
             // Made after what waits meanwhile: a key, a click. All else stands there already.
@@ -167,12 +169,13 @@ final class LayerChapters extends VBox {
         }
     }
 
-    private static Found found(Asked asked, String chapter) {
+    /** @param closing whether that it does not close is told, too */
+    private static Found found(Asked asked, boolean closing) {
         Layer layer = asked.layer();
         List<Finding> findings = layer.structure().findings(asked.repeat()).stream()
                 .filter(f -> f.severity() != Finding.Severity.FINE).toList();
         Optional<Finding> worst = findings.stream().filter(f -> !f.closesNearly()).findFirst()
-                .or(() -> findings.stream().findFirst().filter(f -> !SILENT_OF_CLOSING.contains(chapter)));
+                .or(() -> findings.stream().findFirst().filter(f -> closing));
         List<Offer> ways = worst.filter(Finding::closesNearly).isPresent()
                 ? Offer.sorted(layer.structure().closings(asked.repeat()).stream().map(c -> c.on(layer.id())).toList())
                 : worst.flatMap(Finding::cure).stream().toList();
