@@ -35,7 +35,7 @@ import javafx.scene.layout.VBox;
 public final class ColourStage extends DesignStage {
 
     private static final int WORN_WIDTH = 296;
-    private static final int WORN_HEIGHT = 230;
+    private static final int WORN_HEIGHT = 216;
     private static final int ROWS_AT_ONCE = 8;
     private static final int SLOTS_AT_ONCE = 20;
     private static final Choice FIELD = new Choice(Id.NONE, "field");
