@@ -68,7 +68,8 @@ public final class KillTrial {
                 process.destroyForcibly().waitFor();
                 break;
             }
-            Thread.sleep(500 + random.nextInt(5000));
+            // Long enough that something is saved in about every other run.
+            Thread.sleep(500 + random.nextInt(11_500));
             long killed = System.currentTimeMillis();
             process.destroyForcibly().waitFor(10, TimeUnit.SECONDS);
             List<Note> all = notes(folder);
