@@ -162,13 +162,17 @@ class RecipeByHandTest extends AtTheDemo {
         assertThat(layer(3).name()).isEqualTo("Rail");
     }
 
-    @Test
-    void layersGoIntoAnotherDesignWithTheirInksByKeysAndOntoTheShelf() throws Exception {
+    private void copyTheFloatsIntoGangway() throws Exception {
         hand.click("layer-1");
         hand.press(KeyCode.CONTROL, KeyCode.C);
         hand.click("shelf-Gangway");
         hand.click("layer-1");
         hand.press(KeyCode.CONTROL, KeyCode.V);
+    }
+
+    @Test
+    void layersGoIntoAnotherDesignWithTheirInksByKeysAndOntoTheShelf() throws Exception {
+        copyTheFloatsIntoGangway();
         assertThat(design().layers()).extracting(Layer::name).containsExactly("Deck stripe", "Floats");
         assertThat(design().palette().slots()).contains("Cork", "Sea");
         assertThat(design().layers().getLast().structure().inks()).contains(Ink.slot("Cork"));
@@ -184,11 +188,7 @@ class RecipeByHandTest extends AtTheDemo {
 
     @Test
     void keysGoOnFromWhatWasPastedDoubledOrLeftByDeleting() throws Exception {
-        hand.click("layer-1");
-        hand.press(KeyCode.CONTROL, KeyCode.C);
-        hand.click("shelf-Gangway");
-        hand.click("layer-1");
-        hand.press(KeyCode.CONTROL, KeyCode.V);
+        copyTheFloatsIntoGangway();
         hand.press(KeyCode.DOWN);
         assertThat(hand.studio().layer().orElseThrow().name()).as("below what was pasted").isEqualTo("Deck stripe");
         hand.press(KeyCode.CONTROL, KeyCode.D);

@@ -24,20 +24,28 @@ import org.vatwright.desktop.studio.Studio;
 /** Which chapters a layer of each family has, in the order of the work. All end with the surface. */
 final class FamilyChapters {
 
-    /** @param make its content, when it is first opened */
-    record Entry(String id, String title, Function<Studio, Chapter> make) {}
+    /**
+     * @param make its content, when it is first opened
+     * @param ofClosing whether it tells by itself how the layer closes, or changes nothing about that
+     */
+    record Entry(String id, String title, Function<Studio, Chapter> make, boolean ofClosing) {
+
+        Entry(String id, String title, Function<Studio, Chapter> make) {
+            this(id, title, make, false);
+        }
+    }
 
     static final String CUT_OUT = "cut-out";
     // What layers of several families have is one and the same chapter.
-    private static final Entry SETT = new Entry("sett", "Sett", SettChapter::new);
-    private static final Entry GRAIN = new Entry("grain", "Grain", ClothGrain::new);
-    private static final Entry SURFACE = new Entry("surface", "Surface", SurfaceChapter::new);
+    private static final Entry SETT = new Entry("sett", "Sett", SettChapter::new, true);
+    private static final Entry GRAIN = new Entry("grain", "Grain", ClothGrain::new, true);
+    private static final Entry SURFACE = new Entry("surface", "Surface", SurfaceChapter::new, true);
 
     private static final Map<String, List<Entry>> ALL = Map.ofEntries(
             family(Stripes.FAMILY, new Entry("bands", "Bands", StripeBands::new),
-                    new Entry("edges", "Edges", StripeEdges::new), new Entry("angle", "Angle", StripeAngle::new)),
+                    new Entry("edges", "Edges", StripeEdges::new), new Entry("angle", "Angle", StripeAngle::new, true)),
             family(Checks.FAMILY, new Entry("check", "Check", CheckChapter::new),
-                    new Entry("grain", "Grain", CheckGrain::new)),
+                    new Entry("grain", "Grain", CheckGrain::new, true)),
             family(Plaid.FAMILY, SETT,
                     new Entry("cloth", "Cloth", s -> new ClothChapter(s, true)),
                     GRAIN),
@@ -49,14 +57,15 @@ final class FamilyChapters {
                     new Entry("rows", "Rows", DotRows::new)),
             family(Blocks.FAMILY, new Entry("bond", "Bond", BondChapter::new),
                     new Entry("inks", "Inks", BlockInks::new), new Entry("variety", "Variety", BlockVariety::new),
-                    new Entry("angle", "Angle", s -> new LaidAngle(s, "blocks"))),
+                    new Entry("angle", "Angle", s -> new LaidAngle(s, "blocks"), true)),
             family(Zigzag.FAMILY, new Entry("lines", "Lines", ZigzagLines::new),
                     new Entry("run", "Run", ZigzagRun::new),
-                    new Entry("angle", "Angle", ZigzagAngle::new)),
+                    new Entry("angle", "Angle", ZigzagAngle::new, true)),
             family(Interlace.FAMILY, new Entry("mesh", "Mesh", MeshChapter::new),
                     new Entry("crossings", "Crossings", CrossingsChapter::new),
-                    new Entry("angle", "Angle", s -> new LaidAngle(s, "lines"))),
-            family(FlowLines.FAMILY, new Entry("run", "Run", FlowRun::new), new Entry("line", "Line", FlowLine::new),
+                    new Entry("angle", "Angle", s -> new LaidAngle(s, "lines"), true)),
+            family(FlowLines.FAMILY, new Entry("run", "Run", FlowRun::new, true),
+                    new Entry("line", "Line", FlowLine::new),
                     new Entry("beads", "Beads", FlowBeads::new), new Entry("blobs", "Blobs", FlowBlobs::new),
                     new Entry("motion", "Motion", FlowMotion::new)),
             family(Motifs.FAMILY, new Entry("figure", "Figure", FigureChapter::new),

@@ -4,12 +4,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 
 import org.vatwright.core.colour.Colourway;
-import org.vatwright.core.family.flow.FlowLines;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Finding;
 import org.vatwright.core.pattern.Layer;
@@ -38,9 +36,6 @@ final class LayerChapters extends VBox {
 
     private record Found(Asked asked, Optional<Finding> worst, List<Offer> ways) {}
 
-    /** The chapters that tell themselves how a layer closes, and the one in which nothing is changed about that. */
-    private static final Set<String> OF_CLOSING = Set.of("angle", "grain", "sett", "surface",
-            FlowLines.FAMILY + "/run");
     private static final int MOST_WAYS = 2;
 
     private final Studio studio;
@@ -148,7 +143,7 @@ final class LayerChapters extends VBox {
         read.accept(inPlace ? family + "/" + now : "");
         asked = new Asked(layer, design.repeat());
         Asked question = asked;
-        boolean closing = !inPlace || !OF_CLOSING.contains(now) && !OF_CLOSING.contains(family + "/" + now);
+        boolean closing = !inPlace || !entry(all).ofClosing();
         check.ask(List.of(question, closing), work -> found(question, closing));
         shownInPlace = inPlace;
         if (inPlace && !made.containsKey(entry(all))) {
