@@ -201,7 +201,7 @@ class VerbsTest extends OnTheDemo {
             assertThat(tile.getRGB(x, 4)).isEqualTo(x % 4 == 0 ? 0xFFFF0000 : 0xFF000000);
         }
         assertThat(run("tile", design.toString(), "--design", "Out", "--dpi", "300", "-o", file("o.svg"))).isZero();
-        assertThat(err.toString()).contains("Photo in In is a picture; it is embedded at 25.4 dpi");
+        assertThat(err.toString()).contains("Photo in In is a picture; it is embedded at 50.8 dpi");
         assertThat(Files.readString(folder.resolve("o.svg"))).contains("data:image/png;base64,");
         Files.writeString(design, Files.readString(design).replace("\"fill\": \"Inner\"", "\"fill\": \"Gone\""));
         assertThat(run("tile", design.toString(), "--design", "Out", "--dpi", "9", "-o", file("p.png"))).isEqualTo(1);

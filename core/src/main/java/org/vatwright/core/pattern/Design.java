@@ -104,12 +104,6 @@ public record Design(Id id, String name, Repeat repeat, Ink ground, List<Layer> 
         return withLayers(layers.stream().map(l -> l.id() == layer ? change.apply(l) : l).toList());
     }
 
-    /** @return whether it is another picture at another phase, at whatever depth */
-    public boolean moves() {
-        return layers.stream().anyMatch(Layer::moves)
-                || usedFills().stream().anyMatch(f -> f.design().filter(Design::moves).isPresent());
-    }
-
     /** @return why a layer's pixels have to be embedded into files of shapes; empty when it can be written as shapes */
     public Optional<String> shapeless(Layer layer) {
         return layer.shapeless().or(() -> fills.stream()

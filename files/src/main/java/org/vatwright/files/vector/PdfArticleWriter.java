@@ -48,6 +48,7 @@ public final class PdfArticleWriter {
 
     private final PDDocument document;
     private final ArticleContent of;
+    private final PdfTileWriter tiles;
     private final PDResources resources = new PDResources();
     private final Map<Cloth, PDFormXObject> cloths = new HashMap<>();
     private final Map<ArticleContent.Worn, PDColor> lays = new HashMap<>();
@@ -55,6 +56,7 @@ public final class PdfArticleWriter {
     private PdfArticleWriter(PDDocument document, ArticleContent of) {
         this.document = document;
         this.of = of;
+        tiles = new PdfTileWriter(document);
     }
 
     public static void write(ArticleContent article, Path file) {
@@ -173,7 +175,7 @@ public final class PdfArticleWriter {
         }
         PDFormXObject cloth = cloths.get(worn.cloth());
         if (cloth == null) {
-            cloth = new PdfTileWriter(document, of.tileDensity(worn)).tile(worn.cloth(), of.work());
+            cloth = tiles.tile(worn.cloth(), of.tileDensity(worn), of.work());
             cloths.put(worn.cloth(), cloth);
         }
         Tile tile = worn.cloth().design().repeat().tile();

@@ -46,11 +46,11 @@ public final class PdfTileWriter {
     static final float POINTS_PER_MM = 72f / 25.4f;
 
     private final PDDocument document;
-    private final Density density;
+    /** The copies of fills in the file. */
+    private final Map<FillCopy, PDFormXObject> copies = new HashMap<>();
 
-    PdfTileWriter(PDDocument document, Density density) {
+    PdfTileWriter(PDDocument document) {
         this.document = document;
-        this.density = density;
     }
 
     /** @param density at which what is pixels by nature is embedded, at the most */
@@ -63,7 +63,7 @@ public final class PdfTileWriter {
                 PDPage page = new PDPage(new PDRectangle((float) tile.widthMm() * POINTS_PER_MM,
                         (float) tile.heightMm() * POINTS_PER_MM));
                 document.addPage(page);
-                PDFormXObject whole = new PdfTileWriter(document, density).tile(cloth, work);
+                PDFormXObject whole = new PdfTileWriter(document).tile(cloth, density, work);
                 try (PDPageContentStream content = new PDPageContentStream(document, page)) {
                     // From mm, y down, to points, y up.
                     content.transform(new Matrix(POINTS_PER_MM, 0, 0, -POINTS_PER_MM, 0,
@@ -75,9 +75,9 @@ public final class PdfTileWriter {
         });
     }
 
-    /** @return one tile, in mm, y down */
-    PDFormXObject tile(Cloth cloth, Work work) throws IOException {
-        return new Content(TileContent.of(cloth, density, work)).form();
+    /** @param at density at which what is pixels by nature is embedded @return one tile, in mm, y down */
+    PDFormXObject tile(Cloth cloth, Density at, Work work) throws IOException {
+        return new Content(TileContent.of(cloth, at, work)).form();
     }
 
     /** PDF's names of the same blend modes, as in ColorDodge. */
@@ -92,8 +92,6 @@ public final class PdfTileWriter {
     /** The layers of one design, the outer one or one that serves as an ink, in mm, y down. */
     private final class Content {
         private final TileContent of;
-        /** The copy of each fill, by its name, its number of tiles a side and its tone. */
-        private final Map<String, PDFormXObject> copies = new HashMap<>();
         private final Map<Float, PDExtendedGraphicsState> faded = new HashMap<>();
         private final PdfShade shades;
 
@@ -216,7 +214,7 @@ public final class PdfTileWriter {
         }
 
         private PDFormXObject copy(Fill fill, int block, double seenTone) throws IOException {
-            String key = fill.name() + " " + block + " " + seenTone;
+            FillCopy key = of.copyOf(fill, block, seenTone);
             PDFormXObject known = copies.get(key);
             if (known != null) {
                 return known;
@@ -241,7 +239,7 @@ public final class PdfTileWriter {
                         }
                     } else if (fill.source() instanceof Fill.OfPicture picture) {
                         PDImageXObject image = LosslessFactory.createFromImage(document,
-                                Pictures.image(FillPlace.pixels(fill, picture, of.inks(), seenTone, density)));
+                                Pictures.image(FillPlace.pixels(fill, picture, of.inks(), seenTone, of.density())));
                         // Pictures stand upright in points, y up.
                         content.transform(new Matrix(1, 0, 0, -1, 0, (float) h));
                         content.drawImage(image, 0, 0, (float) w, (float) h);

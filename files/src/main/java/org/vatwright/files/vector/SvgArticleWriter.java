@@ -44,7 +44,7 @@ public final class SvgArticleWriter {
     private SvgArticleWriter(XmlOut xml, ArticleContent of) {
         this.xml = xml;
         this.of = of;
-        tiles = new SvgTileWriter(xml, of.density(), of.work());
+        tiles = new SvgTileWriter(xml, of.work());
     }
 
     public static void write(ArticleContent article, Path file) {

@@ -40,13 +40,13 @@ import org.vatwright.files.picture.Pictures;
 public final class SvgTileWriter {
 
     private final XmlOut xml;
-    private final Density density;
     private final Work work;
+    /** The ids of the copies of fills in the file. */
+    private final Map<FillCopy, String> copies = new HashMap<>();
     private int ids;
 
-    SvgTileWriter(XmlOut xml, Density density, Work work) {
+    SvgTileWriter(XmlOut xml, Work work) {
         this.xml = xml;
-        this.density = density;
         this.work = work;
     }
 
@@ -54,14 +54,14 @@ public final class SvgTileWriter {
     public static void write(Cloth cloth, Density density, Path file, Work work) {
         Disk.writeWhole(file, out -> {
             try {
-                new SvgTileWriter(new XmlOut(out), density, work).draw(cloth);
+                new SvgTileWriter(new XmlOut(out), work).draw(cloth, density);
             } catch (XMLStreamException e) {
                 throw new IOException(e);
             }
         });
     }
 
-    private void draw(Cloth cloth) throws XMLStreamException {
+    private void draw(Cloth cloth, Density density) throws XMLStreamException {
         Tile tile = cloth.design().repeat().tile();
         String w = number(tile.widthMm());
         String h = number(tile.heightMm());
@@ -85,8 +85,6 @@ public final class SvgTileWriter {
     /** The layers of one design, the outer one or one that serves as an ink. */
     private final class Content {
         private final TileContent of;
-        /** The copy of each fill, by its name, its number of tiles a side and its tone. */
-        private final Map<String, String> copies = new HashMap<>();
 
         Content(TileContent of) {
             this.of = of;
@@ -181,7 +179,7 @@ public final class SvgTileWriter {
         }
 
         private String copy(Fill fill, int block, double seenTone) throws XMLStreamException {
-            String key = fill.name() + " " + block + " " + seenTone;
+            FillCopy key = of.copyOf(fill, block, seenTone);
             String known = copies.get(key);
             if (known != null) {
                 return known;
@@ -210,8 +208,7 @@ public final class SvgTileWriter {
                     case Fill.OfDesign inner -> new Content(of.within(inner, seenTone)).draw();
                     case Fill.OfPicture picture -> xml.empty("image", "width", number(w), "height", number(h),
                             "preserveAspectRatio", "none", "xlink:href",
-                            embedded(FillPlace.pixels(fill, picture, of.inks(), seenTone,
-                                    density)));
+                            embedded(FillPlace.pixels(fill, picture, of.inks(), seenTone, of.density())));
                     // What is no shape is among the pixels of its layer; else it was made a shading of its mark.
                     case Fill.OfGradient _ -> {
                     }

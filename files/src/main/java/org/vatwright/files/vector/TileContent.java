@@ -35,15 +35,34 @@ import org.vatwright.core.repeat.TileGrid;
  */
 record TileContent(Cloth cloth, InkColours inks, double bleed, double tone, Density density, Work work) {
 
+    /** Steps of tone from an ink to white. */
+    private static final double TONES = 1024;
+
     static TileContent of(Cloth cloth, Density density, Work work) {
         return new TileContent(cloth, FillTiles.plain(cloth.design(), cloth.colourway()), 0, 0, density, work);
     }
 
     /** @return that of a design that serves as an ink of this one */
     TileContent within(Fill.OfDesign fill, double itsTone) {
-        Colourway worn = FillTiles.colourway(fill, cloth.colourway());
-        return new TileContent(new Cloth(fill.design(), worn, cloth.phase()), FillTiles.plain(fill.design(), worn),
-                FillPlace.bleed(fill), itsTone, density, work);
+        Cloth inner = worn(fill);
+        return new TileContent(inner, FillTiles.plain(inner.design(), inner.colourway()), FillPlace.bleed(fill),
+                itsTone, density, work);
+    }
+
+    private Cloth worn(Fill.OfDesign fill) {
+        return new Cloth(fill.design(), FillTiles.colourway(fill, cloth.colourway()), cloth.phase());
+    }
+
+    /**
+     * What is nested many times over is in the file once: designs of which each is filled by two others have as many ways
+     * down as two to the power of their depth.
+     *
+     * @param block so many tiles a side
+     */
+    FillCopy copyOf(Fill fill, int block, double itsTone) {
+        return fill.source() instanceof Fill.OfDesign inner
+                ? new FillCopy(worn(inner).look(), "", block, itsTone, density)
+                : new FillCopy(cloth.look(), fill.name(), block, itsTone, density);
     }
 
     Design design() {
@@ -150,7 +169,13 @@ record TileContent(Cloth cloth, InkColours inks, double bleed, double tone, Dens
 
     List<MarkCoats.Coat> coats(VectorMark mark) {
         return MarkCoats.of(mark, design(), inks).coats().stream()
-                .map(c -> new MarkCoats.Coat(c.fill(), c.tone() + tone, toned(c.rgb()), c.opacity())).toList();
+                .map(c -> new MarkCoats.Coat(c.fill(), step(c.tone() + tone), toned(c.rgb()), c.opacity()))
+                .toList();
+    }
+
+    /** In steps finer than is seen, and not beyond black and white: tones that add up on many ways down are a few. */
+    private static double step(double tone) {
+        return Math.clamp(Math.rint(tone * TONES), -TONES, TONES) / TONES;
     }
 
     Rgb toned(Rgb rgb) {

@@ -228,4 +228,43 @@ class VectorTilesTest {
         Part plain = new Part(new Form.Ellipse(26, 18), Ink.slot("Navy"));
         assertThat(apart(design(round.ink(), List.of(round), motifs(plain)))[0]).as("as the ground").isLessThan(2);
     }
+
+    /** Each is filled twice by the next: 4,096 ways down to the twelfth. */
+    @Test
+    void whatIsNestedManyTimesOverIsInTheFileOnce() throws Exception {
+        Design inner = gangway;
+        for (int level = 0; level < 12; level++) {
+            Fill one = Fill.of("One", inner).withScale(0.5, 0.5);
+            Fill two = Fill.of("Two", inner).withScale(0.4, 0.4).withTurnDeg(90).withAnew(true);
+            inner = design(one.ink(), List.of(one, two), motifs(new Part(new Form.Ellipse(9, 9), two.ink())));
+        }
+        Cloth cloth = new Cloth(inner, inner.palette().first());
+        Path svg = folder.resolve("nested.svg");
+        SvgTileWriter.write(cloth, DPI, svg, Work.on(1));
+        assertThat(Files.readString(svg).split("<clipPath id=\"edge-fill", -1)).as("a copy of each, and what is before")
+                .hasSize(13);
+        Path pdf = folder.resolve("nested.pdf");
+        PdfTileWriter.write(cloth, DPI, pdf, Work.on(1));
+        try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
+            assertThat(document.getDocument().getXrefTable()).as("objects of a page and thirteen tiles")
+                    .hasSizeLessThan(300);
+        }
+    }
+
+    /** A tone upon a tone: two ways to the same design that differ in it are two copies. */
+    @Test
+    void theSameDesignInAnotherToneOrColourwayIsAnotherCopy() throws Exception {
+        Fill bars = Fill.of("Bars", gangway).withScale(0.25, 0.25);
+        Design bed = design(bars.ink(), List.of(bars));
+        Fill day = new Fill(Id.fresh(), "Day", new Fill.OfDesign(gangway, Optional.of("Morning")), 0.25, 0.25, 0, 0, 0,
+                false, false);
+        Fill night = day.withName("Night").withSource(new Fill.OfDesign(gangway, Optional.of("Night Crossing")));
+        Fill deep = Fill.of("Deep", bed);
+        Blocks toned = new Blocks(new Bond.Stacked(), 11, 5, 1, deep.ink(), new Inking(Inking.Way.BY_TURN,
+                List.of(day.ink(), night.ink()))).withVariety(new Variety(4, 0.3, false, 0, 0, 3));
+        assertThat(apart(design(Ink.slot("Linen"), List.of(day, night, deep), toned))).satisfies(a -> {
+            assertThat(a[0]).as("SVG").isLessThan(8);
+            assertThat(a[1]).as("PDF").isLessThan(8);
+        });
+    }
 }

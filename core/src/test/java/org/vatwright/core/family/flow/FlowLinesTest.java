@@ -79,7 +79,6 @@ class FlowLinesTest {
                     TileRenderer.render(new Cloth(design, Samples.morning(), Phase.of(0.4)), grid, Work.on(2))))
                     .isGreaterThan(50);
         }
-        assertThat(Samples.design(100, 80, Arrangement.STRAIGHT, Samples.stripes(0, 5, 5)).moves()).isFalse();
     }
 
     /** No seam: the step across the tile's edge is no larger than steps inside, at any angle. */
