@@ -5,6 +5,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.util.List;
 import java.util.Random;
 import java.util.concurrent.CountDownLatch;
 import java.util.zip.CRC32;
@@ -12,6 +13,7 @@ import java.util.zip.CRC32;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
+import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
@@ -38,6 +40,7 @@ public final class KillRun {
     static final String BACK = "back";
     static final String FORTH = "forth";
     static final String NOTES = "notes.txt";
+    private static final String RUST = "Rust";
     private static final int LONGEST_MILLIS = 60_000;
 
     private final Path folder;
@@ -46,6 +49,7 @@ public final class KillRun {
     private Window window;
     private Scene scene;
     private Studio studio;
+    private boolean saving;
 
     private KillRun(Path folder, long seed) {
         this.folder = folder;
@@ -93,24 +97,31 @@ public final class KillRun {
         Shots.onFx(() -> {
             if (left) {
                 ((Button) node("take-up-0")).fire();
-            } else if (Files.exists(folder.resolve(PROJECT))) {
-                window.open(folder.resolve(PROJECT));
             } else {
-                ((Button) node("welcome-demo")).fire();
+                window.open(folder.resolve(PROJECT));
             }
         });
-        boolean[] there = {false};
-        while (!there[0]) {
-            Thread.sleep(10);
-            Shots.onFx(() -> there[0] = window.desk().errands().idle() && !studio.project().designs().isEmpty());
-        }
+        untilIdle();
         Shots.onFx(() -> note(left ? "taken-up-of-" + known.length : "opened", mark(studio.history().present())));
         long end = System.currentTimeMillis() + LONGEST_MILLIS;
         while (System.currentTimeMillis() < end) {
             Shots.onFx(this::act);
             Thread.sleep(random.nextInt(120));
+            if (saving && random.nextInt(4) > 0) {
+                // Else hardly a save would come to its end before the next begins or the program is killed.
+                untilIdle();
+            }
         }
         Runtime.getRuntime().halt(0);
+    }
+
+    /** Until what was read or written is. */
+    private void untilIdle() throws Exception {
+        boolean[] there = {false};
+        while (!there[0]) {
+            Thread.sleep(10);
+            Shots.onFx(() -> there[0] = window.desk().errands().idle() && !studio.project().designs().isEmpty());
+        }
     }
 
     private Node node(String id) {
@@ -122,6 +133,7 @@ public final class KillRun {
         Design design = before.designs().get(random.nextInt(before.designs().size()));
         studio.select(s -> s.withDesign(design));
         int act = random.nextInt(8);
+        saving = act == 7;
         note("begun", act == 4 || act == 5 ? BACK : FORTH);
         switch (act) {
             case 0 -> studio.edit("rename", p -> p.withName("Sailing " + random.nextInt(1000)));
@@ -146,16 +158,19 @@ public final class KillRun {
         studio.endDrag();
     }
 
+    /** A few at a time: runs go on with what those before them left. */
     private void picture(Design design) {
-        if (design.fills().size() > 3) {
-            studio.editDesign("fewer inks", d -> d.removeFill(d.fills().getLast().name(), d.ground()));
+        List<Design> rusty = studio.project().designs().stream().filter(d -> d.fill(RUST).isPresent()).toList();
+        if (rusty.size() > 4 || rusty.contains(design)) {
+            studio.select(s -> s.withDesign(rusty.getFirst()));
+            studio.editDesign("fewer inks", d -> d.removeFill(RUST, Ink.CLEAR));
             return;
         }
         Raster raster = new Raster(200 + random.nextInt(400), 300);
         for (int i = 0; i < raster.argb().length; i++) {
             raster.argb()[i] = 0xFF000000 | random.nextInt();
         }
-        studio.addFill("Rust", new Fill.OfPicture(new Picture(raster, 150)));
+        studio.addFill(RUST, new Fill.OfPicture(new Picture(raster, 150)));
     }
 
     private void save() {

@@ -35,19 +35,36 @@ public final class KillTrial {
     public static void main(String[] args) throws Exception {
         int count = args.length > 0 ? Integer.parseInt(args[0]) : 20;
         long seed = args.length > 1 ? Long.parseLong(args[1]) : 1;
-        Path folder = Files.createTempDirectory("vatwright-kill");
-        Outcome outcome = run(count, seed, folder, true);
+        // The whole commission, of which much is killed while it is written, and a few designs, which are saved often.
+        Outcome large = tell("the whole commission", run(count / 2, seed, folder(), DemoCommission.load(), true));
+        Outcome few = tell("a few designs", run(count - count / 2, seed + 1, folder(), small(), true));
+        System.exit(large.lost().isEmpty() && few.lost().isEmpty() ? 0 : 1);
+    }
+
+    private static Path folder() throws IOException {
+        return Files.createTempDirectory("vatwright-kill");
+    }
+
+    /** @return some designs of the demo, so that a save takes a moment only */
+    static Project small() {
+        Project demo = DemoCommission.load();
+        return demo.withArticles(List.of()).withJobs(List.of()).withDesigns(demo.designs().subList(0, 4));
+    }
+
+    private static Outcome tell(String of, Outcome outcome) {
         System.out.printf(
-                "%d runs killed while editing and saving, %d states noted, %d times saved, %d times something was left behind%n",
-                outcome.runs(), outcome.states(), outcome.saves(), outcome.takenUp());
+                "%s: %d runs killed while editing and saving, %d states noted, saved in %d of them, something left behind in %d%n",
+                of, outcome.runs(), outcome.states(), outcome.saves(), outcome.takenUp());
         System.out.printf(
                 "edits finished more than a second before and lost: %d; last edit missing for at most %d ms%n",
                 outcome.lost().size(), outcome.longestMillis());
         outcome.lost().forEach(System.out::println);
-        System.exit(outcome.lost().isEmpty() ? 0 : 1);
+        return outcome;
     }
 
-    static Outcome run(int count, long seed, Path folder, boolean aloud) throws Exception {
+    /** @param first what the first run opens */
+    static Outcome run(int count, long seed, Path folder, Project first, boolean aloud) throws Exception {
+        ProjectFile.write(first, folder.resolve(KillRun.PROJECT));
         Random random = new Random(seed);
         List<String> lost = new ArrayList<>();
         int takenUp = 0;
@@ -69,7 +86,7 @@ public final class KillTrial {
                 break;
             }
             // Long enough that something is saved in about every other run.
-            Thread.sleep(500 + random.nextInt(11_500));
+            Thread.sleep(500 + random.nextInt(5_500));
             long killed = System.currentTimeMillis();
             process.destroyForcibly().waitFor(10, TimeUnit.SECONDS);
             List<Note> all = notes(folder);
@@ -92,10 +109,7 @@ public final class KillTrial {
     }
 
     private static Project found(List<LeftBehind> left, Path folder) {
-        Path file = folder.resolve(KillRun.PROJECT);
-        return !left.isEmpty()
-                ? left.getFirst().read().project()
-                : Files.exists(file) ? ProjectFile.read(file) : DemoCommission.load();
+        return !left.isEmpty() ? left.getFirst().read().project() : ProjectFile.read(folder.resolve(KillRun.PROJECT));
     }
 
     /** @return how long before the kill the first state was finished that is missing; 0 when none is */
@@ -121,8 +135,7 @@ public final class KillTrial {
     }
 
     private static long saved(Path folder) throws IOException {
-        Path file = folder.resolve(KillRun.PROJECT);
-        return Files.exists(file) ? Files.getLastModifiedTime(file).toMillis() : 0;
+        return Files.getLastModifiedTime(folder.resolve(KillRun.PROJECT)).toMillis();
     }
 
     private static List<Note> notes(Path folder) throws IOException {

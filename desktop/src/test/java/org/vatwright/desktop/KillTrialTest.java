@@ -15,7 +15,7 @@ class KillTrialTest {
 
     @Test
     void whatWasFinishedBeforeTheProgramWasKilledIsThereWhenItStartsAgain() throws Exception {
-        KillTrial.Outcome outcome = KillTrial.run(3, 11, folder, false);
+        KillTrial.Outcome outcome = KillTrial.run(3, 11, folder, KillTrial.small(), false);
         assertThat(outcome.lost()).isEmpty();
         assertThat(outcome.states()).as("it was at work").isGreaterThan(3);
         assertThat(outcome.takenUp()).as("killed with work in hand at least once").isPositive();
