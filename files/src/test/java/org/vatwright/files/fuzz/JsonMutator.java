@@ -20,6 +20,9 @@ final class JsonMutator {
             "../x",
             "#12345678", "NaN", "true", "\u202eabc", "<g>&amp;]]>", "a\nb", "\ufffe");
 
+    /** Characters that copies of a thing take: three hundred times three hundred of them would leave the driver no memory. */
+    private static final int MOST_COPIED = 8_000_000;
+
     private final Random random;
 
     JsonMutator(Random random) {
@@ -57,7 +60,8 @@ final class JsonMutator {
                 case 1 -> {
                     JsonNode one = list.get(at);
                     int times = 1 + random.nextInt(random.nextInt(10) == 0 ? 300 : 4);
-                    for (int i = 0; i < times; i++) {
+                    int room = MOST_COPIED / one.toString().length();
+                    for (int i = 0; i < Math.min(times, room); i++) {
                         list.add(one.deepCopy());
                     }
                 }
