@@ -40,7 +40,7 @@ class SmallWindowTest extends AtTheDemo {
         hand.rest();
     }
 
-    /** @return what lies outside the window, and the buttons whose words are cut */
+    /** @return what lies outside the window, and the buttons and titles whose words are cut */
     private List<String> wrong(String where) throws Exception {
         hand.rest();
         return Hand.onFx(() -> {
@@ -52,7 +52,7 @@ class SmallWindowTest extends AtTheDemo {
                     found.add("%s: %s reaches from %.0f to %.0f".formatted(where, node, b.getMinX(), b.getMaxX()));
                 }
             }
-            for (String kind : List.of(".button", ".toggle-button", ".menu-button")) {
+            for (String kind : List.of(".button", ".toggle-button", ".menu-button", ".pane-title")) {
                 root.lookupAll(kind).stream().filter(Ui::seen).filter(n -> !(n instanceof InkChip))
                         .map(Labeled.class::cast).filter(b -> !b.isWrapText() && b.getWidth() < b.prefWidth(-1) - 0.5)
                         .forEach(b -> found.add("%s: %s is cut".formatted(where, b)));
@@ -107,11 +107,19 @@ class SmallWindowTest extends AtTheDemo {
         assertThat(Hand.onFx(() -> Optional.ofNullable(root.lookup("#crowding").getAccessibleText())))
                 .hasValue("Crowding");
         hand.click("roll");
-        assertThat(Hand.onFx(() -> root.lookupAll(".pane-title").stream().filter(Ui::seen)
+        assertThat(Hand.onFx(() -> root.lookupAll(".pane-title").stream()
                 .map(t -> ((Labeled) t).getText()).toList())).anyMatch(t -> t.contains("rolled by half"));
+        assertThat(titles()).as("no stump of it, nor of its name").containsExactly("Worn   field, Morning");
         resize(1280, 800);
         hand.click("shelf-toggle");
         hand.until("words again", () -> display("roll") == ContentDisplay.TEXT_ONLY);
+        resize(1600, 800);
+        assertThat(titles()).anyMatch(t -> t.startsWith("Tile rolled by half"));
+    }
+
+    private List<String> titles() throws Exception {
+        return Hand.onFx(() -> root.lookupAll(".pane-title").stream().filter(Ui::seen)
+                .map(t -> ((Labeled) t).getText()).toList());
     }
 
     private ContentDisplay shown(String id) throws Exception {

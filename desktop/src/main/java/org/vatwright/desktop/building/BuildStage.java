@@ -148,14 +148,14 @@ public final class BuildStage extends DesignStage {
         crowding.setId("crowding");
         crowding.getStyleClass().add("pill");
         crowding.setOnAction(e -> cell.crowding(crowding.isSelected()));
-        title.setMinWidth(0);
         motifSight.setMinWidth(Region.USE_PREF_SIZE);
         sight.setMinWidth(Region.USE_PREF_SIZE);
         Button written = Ui.icon("download", "Write this tile as a PNG", tile);
         written.setId("write-tile");
         onCloth = List.of(taking, guides, roll, written);
         GivingLine head = new GivingLine(title, Ui.spring(), sight, motifSight, crowding, taking, guides, roll, written,
-                onDraft).gives(crowding, "cloud").gives(taking, "crop").gives(guides, "grid").gives(roll, "move");
+                onDraft).whole(title).gives(crowding, "cloud").gives(taking, "crop").gives(guides, "grid")
+                .gives(roll, "move");
         head.getStyleClass().add("pane-head");
         return head;
     }

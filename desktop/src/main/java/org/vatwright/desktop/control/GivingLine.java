@@ -1,5 +1,6 @@
 package org.vatwright.desktop.control;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +11,7 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 import javafx.scene.Node;
 import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
@@ -26,6 +28,7 @@ public final class GivingLine extends HBox {
 
     private final Map<Node, Giving> giving = new LinkedHashMap<>();
     private final Map<Node, Double> inWords = new LinkedHashMap<>();
+    private final List<Label> whole = new ArrayList<>();
     private boolean tight;
 
     public GivingLine(Node... tools) {
@@ -46,6 +49,13 @@ public final class GivingLine extends HBox {
             stand(choices.get(i), icons.get(i));
         }
         return gives(segments, choices.size() * CHOICE_WIDTH, t -> choices.forEach(c -> give(c, t)));
+    }
+
+    /** @param words are seen whole or not at all: a stump of them says nothing */
+    public GivingLine whole(Label words) {
+        words.setMinWidth(0);
+        whole.add(words);
+        return this;
     }
 
     private GivingLine gives(Region tool, double width, Consumer<Boolean> give) {
@@ -82,6 +92,7 @@ public final class GivingLine extends HBox {
             giving.values().forEach(g -> g.give().accept(tight));
         }
         super.layoutChildren();
+        whole.forEach(words -> words.setVisible(words.getWidth() >= words.prefWidth(-1)));
     }
 
     /** @return how wide it is with its words: once they have given way, what was last seen of it */
