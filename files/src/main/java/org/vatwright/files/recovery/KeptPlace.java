@@ -34,6 +34,8 @@ public final class KeptPlace implements AutoCloseable {
     /** By the picture itself, not by its pixels. */
     private final Cache<Raster, String> names = Caffeine.newBuilder().weakKeys().build();
     private final Set<String> stored = new HashSet<>();
+    /** A picture that is used no more may be brought back, so its name stays its own. */
+    private final Set<String> given = new HashSet<>();
     private int counted;
 
     private KeptPlace(Path folder, HeldLock lock) {
@@ -91,7 +93,7 @@ public final class KeptPlace implements AutoCloseable {
             String free;
             do {
                 free = "picture-" + ++counted;
-            } while (Files.exists(folder.resolve(free + PIXELS)));
+            } while (!given.add(free) || Files.exists(folder.resolve(free + PIXELS)));
             return free;
         });
     }
@@ -106,6 +108,7 @@ public final class KeptPlace implements AutoCloseable {
     /** Notes what a picture that was kept is called, so that it is not kept twice. */
     void known(String name, Raster raster) {
         names.put(raster, name);
+        given.add(name);
         if (Files.exists(pixels(folder, name))) {
             stored.add(name);
         }

@@ -116,6 +116,24 @@ class RecoveryTest {
         assertThat(store().leftBehind().getFirst().read().project()).isEqualTo(both);
     }
 
+    /** It had the name of the one before, and both came back as one of them. */
+    @Test
+    void aPictureMadeAfterOneWasTakenUpAndPutAsideDoesNotTakeItsPlace() throws IOException {
+        KeptPlace place = store().begin();
+        place.keep(work(withPicture(demo, 0x102030)));
+        place.release();
+        LeftBehind.Taken taken = store().leftBehind().getFirst().take();
+        Project before = taken.work().project();
+        Design first = before.designs().getFirst();
+        String name = first.fills().getLast().name();
+        taken.place().keep(work(before.edit(first.id(), d -> d.removeFill(name, d.ground()))));
+        taken.place().keep(work(withPicture(demo, 0x405060)));
+        Project both = withPicture(before, 0x405060);
+        taken.place().keep(work(both));
+        taken.place().release();
+        assertThat(store().leftBehind().getFirst().read().project()).isEqualTo(both);
+    }
+
     @Test
     void whatIsDamagedIsRefusedInASentenceAndStays() throws IOException {
         KeptPlace place = store().begin();
