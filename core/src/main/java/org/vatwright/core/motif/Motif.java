@@ -3,6 +3,7 @@ package org.vatwright.core.motif;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.awt.Shape;
 import java.awt.geom.Area;
+import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
@@ -12,6 +13,7 @@ import java.util.function.UnaryOperator;
 import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.VectorMark;
+import org.vatwright.core.shape.AreaWork;
 
 /**
  * A drawn figure that recurs. A change to it changes all its instances.
@@ -53,10 +55,16 @@ public record Motif(int id, String name, List<Part> parts) implements MotifBuild
         return parts.stream().flatMap(p -> p.marks().stream()).toList();
     }
 
-    /** @return all that its marks cover, in mm about its middle */
+    /** @return all that its marks cover, in mm about its middle; of too much to unite the outlines as they are */
     public Shape silhouette() {
+        List<Shape> shapes = marks().stream().map(VectorMark::shape).toList();
+        if (AreaWork.of(shapes) > AreaWork.MOST) {
+            Path2D each = new Path2D.Double();
+            shapes.forEach(s -> each.append(s, false));
+            return each;
+        }
         Area all = new Area();
-        marks().forEach(m -> all.add(new Area(m.shape())));
+        shapes.forEach(s -> all.add(new Area(s)));
         return all;
     }
 

@@ -19,6 +19,7 @@ import org.vatwright.core.measure.Require;
 import org.vatwright.core.pattern.Gradient;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.VectorMark;
+import org.vatwright.core.shape.AreaWork;
 
 /**
  * One shape of a motif with its fill and its outline.
@@ -189,9 +190,14 @@ public record Part(String name, Form form, double x, double y, double turnDeg, d
             marks.add(new VectorMark(placed, fill).withOpacity(opacity).withFrame(frame));
         }
         edge.filter(e -> !(e.ink() instanceof Ink.Clear)).ifPresent(
-                e -> marks.add(new VectorMark(new Area(stroke(e, placed).createStrokedShape(placed)), e.ink())
-                        .withOpacity(opacity).withFrame(frame)));
+                e -> marks.add(new VectorMark(line(e, placed), e.ink()).withOpacity(opacity).withFrame(frame)));
         return marks;
+    }
+
+    /** @return the line's outline, parted where it crosses itself unless that is too much */
+    private static Shape line(Edge e, Shape along) {
+        Shape line = stroke(e, along).createStrokedShape(along);
+        return AreaWork.of(List.of(line)) > AreaWork.MOST ? line : new Area(line);
     }
 
     /** Dashes too fine to be told apart are drawn as a whole line. */

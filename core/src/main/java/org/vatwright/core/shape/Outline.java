@@ -7,6 +7,7 @@ import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
 import java.util.Arrays;
+import java.util.List;
 
 import org.vatwright.core.measure.Refusal;
 
@@ -126,7 +127,8 @@ public final class Outline {
             points++;
         }
         // Its parts then neither cross nor lie over each other, and holes run the other way round.
-        return Math.abs(turned(points > MOST_FOR_AREA ? flat : new Area(path).getPathIterator(null, FLATNESS_MM)));
+        boolean tangled = points > MOST_FOR_AREA || AreaWork.of(List.of(path)) > AreaWork.MOST;
+        return Math.abs(turned(tangled ? flat : new Area(path).getPathIterator(null, FLATNESS_MM)));
     }
 
     /** @return how far the ends of its parts lie apart at most, in mm; 0 when all are closed */

@@ -7,11 +7,11 @@ import java.awt.geom.Point2D;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 
 import org.locationtech.jts.coverage.CoverageUnion;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.CoordinateList;
-import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
@@ -55,10 +55,47 @@ public final class Plane {
         return filled.isEmpty() ? FACTORY.createPolygon() : CoverageUnion.union(filled.toArray(Geometry[]::new));
     }
 
-    /** @return the part of a shape that lies in a rectangle */
+    /**
+     * Line by line (Sutherland and Hodgman 1974), so that outlines may cross as often as they like; where they ran outside
+     * they run along the edge, there and back.
+     *
+     * @return the part of a shape that lies in a rectangle, by the shape's own winding rule
+     */
     public static Shape cut(Shape shape, Rectangle2D to, double flatness) {
-        Geometry frame = FACTORY.toGeometry(new Envelope(to.getMinX(), to.getMaxX(), to.getMinY(), to.getMaxY()));
-        return shape(region(shape, flatness).intersection(frame));
+        Path2D path = new Path2D.Double(shape.getPathIterator(null).getWindingRule());
+        for (LineString ring : rings(shape, flatness)) {
+            List<Coordinate> left = List.of(ring.getCoordinates());
+            left = cut(left, c -> c.x - to.getMinX());
+            left = cut(left, c -> to.getMaxX() - c.x);
+            left = cut(left, c -> c.y - to.getMinY());
+            left = cut(left, c -> to.getMaxY() - c.y);
+            // What was reckoned to lie on an edge may be off by a rounding.
+            add(path, left.stream().map(c -> new Coordinate(Math.clamp(c.x, to.getMinX(), to.getMaxX()),
+                    Math.clamp(c.y, to.getMinY(), to.getMaxY()))).toList());
+        }
+        return path;
+    }
+
+    /** @param within how far inside a place lies; negative outside @return closed, as it came in */
+    private static List<Coordinate> cut(List<Coordinate> ring, ToDoubleFunction<Coordinate> within) {
+        List<Coordinate> kept = new ArrayList<>();
+        for (int i = 1; i < ring.size(); i++) {
+            Coordinate a = ring.get(i - 1);
+            Coordinate b = ring.get(i);
+            double from = within.applyAsDouble(a);
+            double end = within.applyAsDouble(b);
+            if (from >= 0) {
+                kept.add(a);
+            }
+            if (from >= 0 != end >= 0) {
+                double share = from / (from - end);
+                kept.add(new Coordinate(a.x + share * (b.x - a.x), a.y + share * (b.y - a.y)));
+            }
+        }
+        if (!kept.isEmpty()) {
+            kept.add(kept.getFirst());
+        }
+        return kept;
     }
 
     /** @return the region grown by a distance on all sides, or shrunk by a negative one; corners stay corners */
@@ -83,25 +120,27 @@ public final class Plane {
         for (int i = 0; i < region.getNumGeometries(); i++) {
             if (region.getGeometryN(i) instanceof Polygon polygon && !polygon.isEmpty()) {
                 Polygon turned = (Polygon) polygon.norm();
-                add(path, turned.getExteriorRing());
+                add(path, List.of(turned.getExteriorRing().getCoordinates()));
                 for (int h = 0; h < turned.getNumInteriorRing(); h++) {
-                    add(path, turned.getInteriorRingN(h));
+                    add(path, List.of(turned.getInteriorRingN(h).getCoordinates()));
                 }
             }
         }
         return path;
     }
 
-    private static void add(Path2D path, LineString ring) {
-        for (int i = 0; i < ring.getNumPoints() - 1; i++) {
-            Coordinate c = ring.getCoordinateN(i);
+    private static void add(Path2D path, List<Coordinate> ring) {
+        for (int i = 0; i < ring.size() - 1; i++) {
+            Coordinate c = ring.get(i);
             if (i == 0) {
                 path.moveTo(c.x, c.y);
             } else {
                 path.lineTo(c.x, c.y);
             }
         }
-        path.closePath();
+        if (!ring.isEmpty()) {
+            path.closePath();
+        }
     }
 
     private static Path2D flat(Shape shape, double flatness) {

@@ -57,30 +57,33 @@ public final class MotifReader {
     private final PatternFills patterns;
     private final SvgFills fills;
     private final SvgClips clips;
+    private final Parting parting;
     /** How many patterns this is within. */
     private final int within;
     private int elements;
     private int marks;
 
     private MotifReader(Limits limits) {
-        this(limits, new SvgRules(), new HashMap<>(), new LinkedHashMap<>(), 0);
+        this(limits, new SvgRules(), new HashMap<>(), new LinkedHashMap<>(), Optional.empty(), 0);
     }
 
+    /** @param outer which reads the pattern that this is within */
     private MotifReader(Limits limits, SvgRules rules, Map<String, Element> byId, Map<String, Integer> left,
-            int within) {
+            Optional<MotifReader> outer, int within) {
         this.limits = limits;
         this.rules = rules;
         this.byId = byId;
         this.left = left;
         this.within = within;
-        patterns = new PatternFills(byId, this::inPattern, this::leave);
+        parting = outer.map(o -> o.parting).orElseGet(() -> new Parting(this::leave));
+        patterns = new PatternFills(byId, this::inPattern, parting, this::leave);
         fills = new SvgFills(byId, rules, this::leave, patterns);
-        clips = new SvgClips(byId, rules, this::leave, this::broken);
+        clips = new SvgClips(byId, rules, parting, this::leave, this::broken);
     }
 
     /** What is drawn in the cell of a pattern has inks of its own. */
     private Reading inPattern(SvgPatterns.Cell cell, AffineTransform contentToMm, double wideMm, double highMm) {
-        MotifReader inner = new MotifReader(limits, rules, byId, left, within + 1);
+        MotifReader inner = new MotifReader(limits, rules, byId, left, Optional.of(this), within + 1);
         inner.elements = elements;
         inner.marks = marks;
         SvgView view = new SvgView(contentToMm, cell.contentWide(), cell.contentHigh(), 0, 0);
@@ -207,7 +210,8 @@ public final class MotifReader {
     /** Several shapes under one opacity: each keeps only what shows of it, so that none shows through another. */
     private List<VectorMark> faded(List<VectorMark> drawn, double opacity) {
         List<VectorMark> result = new ArrayList<>();
-        if (drawn.size() > MOST_SHOWN_THROUGH) {
+        if (drawn.size() > MOST_SHOWN_THROUGH
+                || !parting.affords(drawn.stream().map(VectorMark::shape).toList())) {
             leave("shapes under one opacity show through each other");
             drawn.forEach(m -> result.add(m.withOpacity(m.opacity() * opacity)));
             return result;
@@ -276,9 +280,8 @@ public final class MotifReader {
             if (port.contains(mark.shape().getBounds2D())) {
                 cut.add(mark);
             } else {
-                Area shown = new Area(mark.shape());
-                shown.intersect(port);
-                if (!shown.isEmpty()) {
+                Shape shown = parting.cut(mark.shape(), port);
+                if (!(shown instanceof Area area && area.isEmpty())) {
                     cut.add(mark.withShape(shown));
                 }
             }
@@ -304,10 +307,10 @@ public final class MotifReader {
         List<VectorMark> drawn = new ArrayList<>();
         if (!kind.equals("line")) {
             fills.of(look, "fill", "black", "fill-opacity", box, view.toMm()).ifPresent(mark -> mark(drawn, mark,
-                    SvgForms.filled(path, look.evenOdd("fill-rule")), view));
+                    SvgForms.filled(path, look.evenOdd("fill-rule"), parting), view));
         }
         fills.of(look, "stroke", "none", "stroke-opacity", box, view.toMm())
-                .ifPresent(mark -> SvgForms.stroked(path, look, view.wide(), view.high(), this::leave)
+                .ifPresent(mark -> SvgForms.stroked(path, look, view.wide(), view.high(), parting, this::leave)
                         .ifPresent(shape -> mark(drawn, mark, shape, view)));
         return look.get("paint-order", "normal").startsWith("stroke") && drawn.size() == 2 ? drawn.reversed() : drawn;
     }

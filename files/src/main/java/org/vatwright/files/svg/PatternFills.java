@@ -39,14 +39,16 @@ final class PatternFills {
 
     private final Map<String, Element> byId;
     private final Drawer drawer;
+    private final Parting parting;
     private final Consumer<String> left;
     private final Map<Key, Optional<Ink>> known = new HashMap<>();
     private final List<Fill> fills = new ArrayList<>();
 
     /** @param left told what is left out */
-    PatternFills(Map<String, Element> byId, Drawer drawer, Consumer<String> left) {
+    PatternFills(Map<String, Element> byId, Drawer drawer, Parting parting, Consumer<String> left) {
         this.byId = byId;
         this.drawer = drawer;
+        this.parting = parting;
         this.left = left;
     }
 
@@ -113,16 +115,14 @@ final class PatternFills {
     }
 
     /** What reaches out of the cell of a pattern is not seen. */
-    private static List<VectorMark> cut(List<VectorMark> marks, double wide, double high) {
+    private List<VectorMark> cut(List<VectorMark> marks, double wide, double high) {
         Rectangle2D cell = new Rectangle2D.Double(0, 0, wide, high);
         List<VectorMark> inside = new ArrayList<>();
         for (VectorMark mark : marks) {
             if (cell.contains(mark.shape().getBounds2D())) {
                 inside.add(mark);
             } else if (mark.shape().intersects(cell)) {
-                Area shown = new Area(mark.shape());
-                shown.intersect(new Area(cell));
-                inside.add(mark.withShape(shown));
+                inside.add(mark.withShape(parting.cut(mark.shape(), new Area(cell))));
             }
         }
         return inside;

@@ -1,5 +1,6 @@
 package org.vatwright.files.svg;
 
+import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Area;
 import java.awt.geom.NoninvertibleTransformException;
@@ -26,13 +27,16 @@ final class SvgClips {
 
     private final Map<String, Element> byId;
     private final SvgRules rules;
+    private final Parting parting;
     private final Consumer<String> left;
     private final Consumer<String> broken;
 
     /** @param left told what is left out @param broken told of a path that breaks off */
-    SvgClips(Map<String, Element> byId, SvgRules rules, Consumer<String> left, Consumer<String> broken) {
+    SvgClips(Map<String, Element> byId, SvgRules rules, Parting parting, Consumer<String> left,
+            Consumer<String> broken) {
         this.byId = byId;
         this.rules = rules;
+        this.parting = parting;
         this.left = left;
         this.broken = broken;
     }
@@ -48,18 +52,26 @@ final class SvgClips {
             Rectangle2D box = bounds(drawn, view.toMm());
             own = own.moved(new AffineTransform(box.getWidth(), 0, 0, box.getHeight(), box.getX(), box.getY()));
         }
-        List<Area> parts = new ArrayList<>();
+        List<Shape> shapes = new ArrayList<>();
         SvgLook within = look.within(clip, rules);
         for (Node n = clip.getFirstChild(); n != null; n = n.getNextSibling()) {
             if (n instanceof Element child) {
-                area(child, own, within).filter(a -> !a.isEmpty()).ifPresent(parts::add);
+                shape(child, own, within).ifPresent(shapes::add);
             }
+        }
+        List<Area> parts = new ArrayList<>();
+        for (Shape shape : shapes) {
+            Optional<Area> part = parting.area(shape);
+            if (part.isEmpty()) {
+                return drawn;
+            }
+            part.filter(a -> !a.isEmpty()).ifPresent(parts::add);
         }
         return cut(drawn, parts);
     }
 
     /** Each shape meets only those parts of the clip that lie near it, so that many of both take no longer than they must. */
-    private static List<VectorMark> cut(List<VectorMark> drawn, List<Area> parts) {
+    private List<VectorMark> cut(List<VectorMark> drawn, List<Area> parts) {
         STRtree near = new STRtree();
         parts.forEach(p -> near.insert(envelope(p.getBounds2D()), p));
         Area whole = null;
@@ -70,12 +82,17 @@ final class SvgClips {
             if (met.isEmpty()) {
                 continue;
             }
-            if (met.size() > parts.size() / 2 && whole == null) {
+            boolean most = met.size() > parts.size() / 2;
+            if (most ? whole == null && !parting.affords(parts) : !parting.affords(met)) {
+                left.accept(Parting.NOT_CLIPPED);
+                result.add(mark);
+                continue;
+            }
+            if (most && whole == null) {
                 whole = union(parts);
             }
-            Area shown = new Area(mark.shape());
-            shown.intersect(met.size() > parts.size() / 2 ? whole : union(met));
-            if (!shown.isEmpty()) {
+            Shape shown = parting.cut(mark.shape(), most ? whole : union(met));
+            if (!(shown instanceof Area area && area.isEmpty())) {
                 result.add(mark.withShape(shown));
             }
         }
@@ -96,14 +113,14 @@ final class SvgClips {
         return all;
     }
 
-    private Optional<Area> area(Element child, SvgView view, SvgLook parent) {
+    private Optional<Shape> shape(Element child, SvgView view, SvgLook parent) {
         String kind = SafeXml.localName(child);
         SvgView moved = view.moved(SvgTransforms.parse(child.getAttribute("transform")));
         if (kind.equals("use")) {
             Element target = byId.get(MotifReader.link(child));
             return target == null || view.uses() > MotifReader.MOST_USES
                     ? Optional.empty()
-                    : area(target, moved.used().moved(AffineTransform.getTranslateInstance(
+                    : shape(target, moved.used().moved(AffineTransform.getTranslateInstance(
                             SvgNumbers.of(child, "x", view.wide(), 0), SvgNumbers.of(child, "y", view.high(), 0))),
                             parent);
         }
@@ -115,8 +132,8 @@ final class SvgClips {
             return Optional.empty();
         }
         SvgLook look = parent.within(child, rules);
-        return Optional.of(moved.toMm().createTransformedShape(SvgForms.filled(path, look.evenOdd("clip-rule"))))
-                .filter(SvgForms::finite).map(Area::new);
+        path.setWindingRule(look.evenOdd("clip-rule") ? Path2D.WIND_EVEN_ODD : Path2D.WIND_NON_ZERO);
+        return Optional.of(moved.toMm().createTransformedShape(path)).filter(SvgForms::finite);
     }
 
     /** @return the box of marks in the units of the view */

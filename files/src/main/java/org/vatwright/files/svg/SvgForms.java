@@ -2,7 +2,6 @@ package org.vatwright.files.svg;
 
 import java.awt.BasicStroke;
 import java.awt.Shape;
-import java.awt.geom.Area;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.IllegalPathStateException;
 import java.awt.geom.Path2D;
@@ -22,9 +21,6 @@ import org.w3c.dom.Element;
 
 /** Shapes of a drawing in its own units, read as far as they make sense, as the SVG recommendation asks for. */
 final class SvgForms {
-
-    /** Above, outlines are filled as they are, without parting what crosses itself. */
-    private static final int MOST_SEGMENTS = 900;
 
     /** Numbers of a segment: move, line, quadratic, cubic, close. */
     private static final int[] PLACES = {2, 2, 4, 6, 0};
@@ -145,22 +141,9 @@ final class SvgForms {
     }
 
     /** @return the filled region as outlines that do not cross themselves, holes the other way round */
-    static Shape filled(Path2D path, boolean evenOdd) {
+    static Shape filled(Path2D path, boolean evenOdd, Parting parting) {
         path.setWindingRule(evenOdd ? Path2D.WIND_EVEN_ODD : Path2D.WIND_NON_ZERO);
-        return simple(path);
-    }
-
-    static Shape simple(Shape shape) {
-        // Of places that are not finite the platform's geometry makes noise on the standard output and no area.
-        if (!finite(shape) || segments(shape) > MOST_SEGMENTS) {
-            return shape;
-        }
-        try {
-            return new Area(shape);
-        } catch (InternalError e) {
-            // The platform's geometry gave up on crossings too close to tell apart; filled as it is, it looks the same.
-            return shape;
-        }
+        return parting.simple(path);
     }
 
     static int segments(Shape shape) {
@@ -172,7 +155,8 @@ final class SvgForms {
     }
 
     /** @param fault told what is drawn otherwise @return the region of the outline; nothing when it draws none */
-    static Optional<Shape> stroked(Path2D path, SvgLook look, double wide, double high, Consumer<String> fault) {
+    static Optional<Shape> stroked(Path2D path, SvgLook look, double wide, double high, Parting parting,
+            Consumer<String> fault) {
         double diagonal = Math.hypot(wide, high) / Math.sqrt(2);
         double width = SvgNumbers.length(look.get("stroke-width", "1"), diagonal, 1);
         if (width <= 0) {
@@ -206,7 +190,7 @@ final class SvgForms {
         Shape stroked = dashes == null
                 ? new BasicStroke((float) width, cap, join, limit).createStrokedShape(path)
                 : new BasicStroke((float) width, cap, join, limit, dashes, offset).createStrokedShape(path);
-        return Optional.of(simple(stroked));
+        return Optional.of(parting.simple(stroked));
     }
 
     private static float[] dashes(String text, double whole) {

@@ -1,7 +1,9 @@
 package org.vatwright.files.svg;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,12 +18,47 @@ import org.w3c.dom.NodeList;
  */
 final class SvgRules {
 
-    private static final int MOST_RULES = 5000;
+    private static final int MOST_RULES = 50_000;
+    /** Of those that name neither class nor id and so have to be tried on every element. */
+    private static final int MOST_WIDE = 1000;
+    private static final Comparator<Rule> WEIGHTIEST_LAST = Comparator.comparingInt(Rule::weight)
+            .thenComparingInt(Rule::order);
 
     /** @param steps from the outermost to the element itself */
-    private record Rule(List<String> steps, int weight, Map<String, String> values) {}
+    private record Rule(List<Step> steps, int weight, int order, Map<String, String> values) {}
 
-    private final List<Rule> rules = new ArrayList<>();
+    /** What one element has to be. @param type empty for any @param id empty for any */
+    private record Step(String type, String id, List<String> classes) {
+
+        static Step of(String text) {
+            String type = text.replaceFirst("[.#].*", "");
+            String id = "";
+            List<String> classes = new ArrayList<>();
+            for (String name : text.substring(type.length()).split("(?=[.#])")) {
+                if (name.startsWith(".")) {
+                    classes.add(name.substring(1));
+                } else if (name.startsWith("#")) {
+                    id = name.substring(1);
+                }
+            }
+            return new Step(type.equals("*") ? "" : type, id, List.copyOf(classes));
+        }
+
+        /** @return the narrowest that it asks for */
+        String key() {
+            return !id.isEmpty() ? "#" + id : classes.isEmpty() ? "" : "." + classes.getFirst();
+        }
+
+        boolean fits(Element element) {
+            return (type.isEmpty() || type.equals(SafeXml.localName(element)))
+                    && (id.isEmpty() || id.equals(element.getAttribute("id")))
+                    && (classes.isEmpty() || SvgRules.classes(element).containsAll(classes));
+        }
+    }
+
+    /** By what the element itself has to be at least, so that each is asked of few. */
+    private final Map<String, List<Rule>> rules = new HashMap<>();
+    private int count;
 
     /** @return the rules of every style element of a drawing */
     static SvgRules within(Element root) {
@@ -37,7 +74,7 @@ final class SvgRules {
     void add(String css) {
         String plain = css.replaceAll("(?s)/\\*.*?\\*/", "").replace("<!--", "").replace("-->", "");
         int at = 0;
-        while (at < plain.length() && rules.size() < MOST_RULES) {
+        while (at < plain.length() && count < MOST_RULES) {
             int open = plain.indexOf('{', at);
             int close = open < 0 ? -1 : plain.indexOf('}', open);
             if (close < 0) {
@@ -55,12 +92,20 @@ final class SvgRules {
             }
             Map<String, String> values = declarations(plain.substring(open + 1, close));
             for (String selector : selectors.split(",")) {
-                List<String> steps = List.of(selector.strip().split("\\s+"));
-                if (steps.stream().allMatch(s -> s.matches("[\\w*.#-]+"))) {
-                    rules.add(new Rule(steps, weight(selector), values));
+                String[] steps = selector.strip().split("\\s+");
+                if (Arrays.stream(steps).allMatch(s -> s.matches("[\\w*.#-]+"))) {
+                    add(new Rule(Arrays.stream(steps).map(Step::of).toList(), weight(selector), count++, values));
                 }
             }
             at = close + 1;
+        }
+    }
+
+    private void add(Rule rule) {
+        String key = rule.steps().getLast().key();
+        List<Rule> alike = rules.computeIfAbsent(key, k -> new ArrayList<>());
+        if (!key.isEmpty() || alike.size() < MOST_WIDE) {
+            alike.add(rule);
         }
     }
 
@@ -84,45 +129,36 @@ final class SvgRules {
 
     /** @return what the rules say of an element, the weightiest last */
     Map<String, String> of(Element element) {
+        List<Rule> found = new ArrayList<>();
+        take("", element, found);
+        take("#" + element.getAttribute("id"), element, found);
+        classes(element).stream().distinct().forEach(c -> take("." + c, element, found));
+        found.sort(WEIGHTIEST_LAST);
         Map<String, String> values = new LinkedHashMap<>();
-        rules.stream().filter(r -> matches(r, element)).sorted(Comparator.comparingInt(Rule::weight))
-                .forEach(r -> values.putAll(r.values()));
+        found.forEach(r -> values.putAll(r.values()));
         return values;
+    }
+
+    private void take(String key, Element element, List<Rule> found) {
+        rules.getOrDefault(key, List.of()).stream().filter(r -> matches(r, element)).forEach(found::add);
+    }
+
+    private static List<String> classes(Element element) {
+        String text = element.getAttribute("class").strip();
+        return text.isEmpty() ? List.of() : List.of(text.split("\\s+"));
     }
 
     private static boolean matches(Rule rule, Element element) {
         int step = rule.steps().size() - 1;
-        if (!matches(rule.steps().get(step), element)) {
+        if (!rule.steps().get(step).fits(element)) {
             return false;
         }
         step--;
         for (Node up = element.getParentNode(); step >= 0 && up instanceof Element e; up = up.getParentNode()) {
-            if (matches(rule.steps().get(step), e)) {
+            if (rule.steps().get(step).fits(e)) {
                 step--;
             }
         }
         return step < 0;
-    }
-
-    private static boolean matches(String step, Element element) {
-        List<String> classes = List.of(element.getAttribute("class").strip().split("\\s+"));
-        String type = step.replaceFirst("[.#].*", "");
-        if (!type.isEmpty() && !type.equals("*") && !type.equals(SafeXml.localName(element))) {
-            return false;
-        }
-        String rest = step.substring(type.length());
-        while (!rest.isEmpty()) {
-            int end = 1;
-            while (end < rest.length() && rest.charAt(end) != '.' && rest.charAt(end) != '#') {
-                end++;
-            }
-            String name = rest.substring(1, end);
-            boolean fits = rest.charAt(0) == '.' ? classes.contains(name) : element.getAttribute("id").equals(name);
-            if (!fits) {
-                return false;
-            }
-            rest = rest.substring(end);
-        }
-        return true;
     }
 }
