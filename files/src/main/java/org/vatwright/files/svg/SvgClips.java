@@ -85,8 +85,7 @@ final class SvgClips {
             boolean most = met.size() > parts.size() / 2;
             if (most ? whole == null && !parting.affords(parts) : !parting.affords(met)) {
                 left.accept(Parting.NOT_CLIPPED);
-                result.add(mark);
-                continue;
+                return drawn;
             }
             if (most && whole == null) {
                 whole = union(parts);

@@ -59,6 +59,9 @@ final class SvgRules {
     /** By what the element itself has to be at least, so that each is asked of few. */
     private final Map<String, List<Rule>> rules = new HashMap<>();
     private int count;
+    /** What was said of the children of the element whose children are asked for: of those that are called alike the same. */
+    private final Map<List<String>, Map<String, String>> ofChildren = new HashMap<>();
+    private Node parent;
 
     /** @return the rules of every style element of a drawing */
     static SvgRules within(Element root) {
@@ -129,6 +132,15 @@ final class SvgRules {
 
     /** @return what the rules say of an element, the weightiest last */
     Map<String, String> of(Element element) {
+        if (element.getParentNode() != parent) {
+            parent = element.getParentNode();
+            ofChildren.clear();
+        }
+        return ofChildren.computeIfAbsent(List.of(SafeXml.localName(element), element.getAttribute("id"),
+                element.getAttribute("class")), k -> found(element));
+    }
+
+    private Map<String, String> found(Element element) {
         List<Rule> found = new ArrayList<>();
         take("", element, found);
         take("#" + element.getAttribute("id"), element, found);

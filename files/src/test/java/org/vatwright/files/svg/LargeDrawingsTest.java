@@ -50,6 +50,23 @@ class LargeDrawingsTest {
                 .satisfies(x -> assertThat((double) x).as("no farther than the star").isBetween(0.9, 2.0));
     }
 
+    /** Each of the shapes meets hundreds of the clip's own, which would be united anew for each. */
+    @Test
+    @Timeout(60)
+    void aClipOfThousandsThatLieOverEachOtherIsLeftOutAsAWhole() {
+        StringBuilder many = new StringBuilder();
+        StringBuilder large = new StringBuilder();
+        for (int i = 0; i < 4000; i++) {
+            many.append("<circle cx='%d' cy='%d' r='3'/>".formatted(i % 97, i * 31 % 101));
+            large.append("<circle cx='%d' cy='%d' r='20'/>".formatted(i % 89, i * 37 % 103));
+        }
+        MotifReader.Reading reading = read(
+                "<clipPath id='c'>" + many + "</clipPath><g clip-path='url(#c)'>" + large + "</g>");
+        assertThat(reading.findings()).contains("outlines that cross too often are drawn without their clip");
+        assertThat(reading.marks()).hasSize(4000).allSatisfy(
+                m -> assertThat(m.shape().getBounds2D().getWidth()).isCloseTo(40, within(0.01)));
+    }
+
     /** Each alone would do; all of them together would take minutes. */
     @Test
     @Timeout(60)
@@ -98,8 +115,9 @@ class LargeDrawingsTest {
             assertThat(colour(read(css + shapes[i] + " width='9' height='9'/>"), 0)).as(shapes[i])
                     .isEqualTo(new Rgb(0, 0, wanted[i]));
         }
-        assertThat(colour(read(css + "<g><rect class='b' width='9' height='9'/></g>"), 0))
-                .isEqualTo(new Rgb(0, 0, 5));
+        String inGroup = "<g><rect class='b' width='9' height='9'/></g><rect class='b' width='9' height='9'/>";
+        assertThat(colour(read(css + inGroup), 0)).isEqualTo(new Rgb(0, 0, 5));
+        assertThat(colour(read(css + inGroup), 1)).as("called alike, elsewhere").isEqualTo(new Rgb(0, 0, 2));
     }
 
     private static Rgb colour(MotifReader.Reading reading, int mark) {
