@@ -42,9 +42,11 @@ final class ColourwayRow extends HBox {
     private final StackPane clothFrame = new StackPane(cloth);
     private String colourway;
 
-    ColourwayRow(Studio studio) {
+    /** @param likely colourway: a row that gets another id than before is styled anew, with all that is in it */
+    ColourwayRow(Studio studio, String likely) {
         super(10);
         this.studio = studio;
+        setId(id(likely));
         getStyleClass().addAll("card", "colourway-row");
         name.getStyleClass().add("title-field");
         name.setAccessibleText("Name of the colourway");
@@ -75,6 +77,10 @@ final class ColourwayRow extends HBox {
         setOnMousePressed(e -> studio.select(s -> s.withColourway(colourway)));
     }
 
+    private static String id(String colourway) {
+        return "colourway-" + colourway.replace(' ', '-');
+    }
+
     private void rename() {
         String wanted = name.getText().strip();
         if (colourway == null || wanted.isEmpty() || wanted.equals(colourway)) {
@@ -98,7 +104,7 @@ final class ColourwayRow extends HBox {
 
     void show(Design design, Colourway shown) {
         colourway = shown.name();
-        setId("colourway-" + colourway.replace(' ', '-'));
+        setId(id(colourway));
         boolean first = design.palette().first().equals(shown);
         boolean chosen = studio.selection().colourway().equals(colourway);
         if (!name.isFocused()) {
