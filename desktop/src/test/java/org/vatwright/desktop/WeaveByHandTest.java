@@ -19,6 +19,7 @@ import org.vatwright.core.project.Project;
 import org.vatwright.files.wif.WifFile;
 
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 
 /** The draft grid and the weave's form by mouse and keys. Squares are 14 px, 24 by 24 threads are shown. */
@@ -83,6 +84,19 @@ class WeaveByHandTest extends AtTheDemo {
         assertThat(draft().drawdown().at(2, 1)).isNotEqualTo(up);
         assertThat(draft().drawdown().marked()).isEqualTo(12 + (up ? -1 : 1));
         assertThat(undoAll()).isEqualTo(before);
+    }
+
+    @Test
+    void whatAWeaverReckonsWithFollowsTheWeave() throws Exception {
+        Label numbers = (Label) hand.node("weave-numbers");
+        hand.until("the floats of the twill are counted", () -> numbers.getText().contains("Longest float"));
+        assertThat(numbers.getText()).isEqualTo("4 shafts, 4 treadles; 4 ends by 4 picks. Longest float: "
+                + "warp 3 picks at end 1, pick 1; weft 1 end at end 4, pick 1. Warp on the face 75 %.");
+
+        hand.write("weave", "plain");
+        hand.until("the plain weave is counted", () -> numbers.getText().contains("50 %"));
+        assertThat(numbers.getText()).isEqualTo("2 shafts, 2 treadles; 2 ends by 2 picks. Longest float: "
+                + "warp 1 pick at end 1, pick 1; weft 1 end at end 2, pick 1. Warp on the face 50 %.");
     }
 
     @Test

@@ -10,6 +10,7 @@ import org.vatwright.core.family.weave.Weaving;
 import org.vatwright.core.loom.Fabric;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Aside;
 
 import javafx.application.Platform;
 import javafx.scene.control.Label;
@@ -24,7 +25,9 @@ final class WeaveNumbers extends VBox {
     private final Label weave = Ui.prose("", "quiet");
     private final Label threads = Ui.prose("", "quiet");
     private final Consumer<Floats.Run> longest;
+    private final Aside<Floats> counting = new Aside<>(Platform::runLater, this::take);
     private Draft draft;
+    private Fabric cloth;
 
     /** @param longest is told the longest float on the face */
     WeaveNumbers(Consumer<Floats.Run> longest) {
@@ -36,30 +39,20 @@ final class WeaveNumbers extends VBox {
     }
 
     void show(Weaving weaving) {
-        Fabric cloth = weaving.fabric();
-        if (!weaving.draft().equals(draft)) {
-            draft = weaving.draft();
-            Draft asked = draft;
-            // A million crossings take a while; the grid need not wait for them.
-            Thread.ofVirtual().start(() -> {
-                Floats floats = Floats.of(asked.drawdown());
-                Platform.runLater(() -> found(asked, floats, cloth));
-            });
-        }
+        draft = weaving.draft();
+        cloth = weaving.fabric();
+        Draft asked = draft;
+        // A million crossings take a while; the grid need not wait for them.
+        counting.ask(asked, work -> Floats.of(asked.drawdown()));
         show(cloth);
     }
 
-    private void found(Draft asked, Floats floats, Fabric cloth) {
-        if (asked.equals(draft)) {
-            weave.setText("%d shafts%s; %d ends by %d picks. Longest float: warp %s; weft %s. Warp on the face %s %%."
-                    .formatted(draft.shafts(), draft.tieUp().isEmpty()
-                            ? ""
-                            : ", %d treadles".formatted(
-                                    draft.treadles()),
-                            draft.ends(), draft.picks(), words(floats.warpFace()),
-                            words(floats.weftFace()), Numbers.plain(100 * cloth.weave().warpShare(), 1)));
-            floats.longestOnFace().ifPresent(longest);
-        }
+    private void take(Floats floats) {
+        String treadles = draft.tieUp().isEmpty() ? "" : ", %d treadles".formatted(draft.treadles());
+        weave.setText("%d shafts%s; %d ends by %d picks. Longest float: warp %s; weft %s. Warp on the face %s %%."
+                .formatted(draft.shafts(), treadles, draft.ends(), draft.picks(), words(floats.warpFace()),
+                        words(floats.weftFace()), Numbers.plain(100 * cloth.weave().warpShare(), 1)));
+        floats.longestOnFace().ifPresent(longest);
     }
 
     private void show(Fabric cloth) {

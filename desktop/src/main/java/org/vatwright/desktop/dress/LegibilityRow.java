@@ -2,7 +2,6 @@ package org.vatwright.desktop.dress;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
 
 import org.vatwright.core.dress.Article;
 import org.vatwright.core.dress.Cut;
@@ -11,8 +10,8 @@ import org.vatwright.core.dress.Legibility;
 import org.vatwright.core.dress.Piece;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
-import org.vatwright.core.raster.Work;
 import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Aside;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.application.Platform;
@@ -24,9 +23,13 @@ final class LegibilityRow extends VBox {
 
     private record Asked(List<Piece> letters, Lay lay, Design design) {}
 
+    private record Found(Asked asked, Optional<Legibility> legibility) {}
+
     private final Studio studio;
     private final Label words = Ui.prose("", "field-error");
+    private final Aside<Found> reading = new Aside<>(Platform::runLater, this::take);
     private Asked asked;
+    private Found found;
     private double largest;
 
     LegibilityRow(Studio studio) {
@@ -58,12 +61,23 @@ final class LegibilityRow extends VBox {
             return;
         }
         asked = now;
-        CompletableFuture.supplyAsync(() -> Legibility.of(now.letters, now.lay, now.design, studio.tiles(), Work.on(1)))
-                .thenAccept(found -> Platform.runLater(() -> {
-                    if (now == asked) {
-                        found.ifPresentOrElse(this::say, () -> Ui.show(this, false));
-                    }
-                }));
+        if (found != null && now.equals(found.asked)) {
+            say();
+            return;
+        }
+        reading.ask(now, work -> new Found(now,
+                Legibility.of(now.letters, now.lay, now.design, studio.tiles(), work)));
+    }
+
+    private void take(Found found) {
+        this.found = found;
+        if (found.asked.equals(asked)) {
+            say();
+        }
+    }
+
+    private void say() {
+        found.legibility.ifPresentOrElse(this::say, () -> Ui.show(this, false));
     }
 
     private void say(Legibility found) {

@@ -12,6 +12,7 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 
 import org.vatwright.core.measure.Refusal;
+import org.vatwright.core.raster.Rows;
 import org.vatwright.desktop.studio.Faults;
 import org.vatwright.desktop.studio.Message;
 
@@ -28,6 +29,7 @@ public final class Errands {
     private final ExecutorService runner = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "vatwright-errand");
         thread.setDaemon(true);
+        thread.setPriority(Rows.PRIORITY);
         return thread;
     });
     private final AtomicInteger open = new AtomicInteger();

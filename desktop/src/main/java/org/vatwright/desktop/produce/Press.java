@@ -19,6 +19,7 @@ import java.util.function.Consumer;
 
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.project.Job;
+import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;
 import org.vatwright.desktop.studio.Message;
 import org.vatwright.desktop.studio.Observation;
@@ -52,6 +53,7 @@ public final class Press {
     private final ExecutorService hand = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "vatwright-press");
         thread.setDaemon(true);
+        thread.setPriority(Rows.PRIORITY);
         return thread;
     });
     private final Map<Id, Run> runs = new HashMap<>();

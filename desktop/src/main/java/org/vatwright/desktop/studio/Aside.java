@@ -8,6 +8,7 @@ import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import java.util.function.Function;
 
+import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;
 
 /** Work beside the window whose latest result alone counts. */
@@ -17,6 +18,7 @@ public final class Aside<T> {
     private static final ExecutorService HANDS = Executors.newFixedThreadPool(2, task -> {
         Thread thread = new Thread(task, "vatwright-aside");
         thread.setDaemon(true);
+        thread.setPriority(Rows.PRIORITY);
         return thread;
     });
 
@@ -32,7 +34,7 @@ public final class Aside<T> {
 
     /**
      * @param value what the work depends on; the same one again is not worked on again, unless the work failed
-     * @param work stopped when another value is asked for
+     * @param work stopped when another value is asked for; between its strips it waits while the window is being laid out
      */
     public void ask(Object value, Function<Work, T> work) {
         if (value.equals(latest.get())) {
@@ -48,7 +50,10 @@ public final class Aside<T> {
             return;
         }
         try {
-            T result = work.apply(Work.plain().stoppedBy(() -> latest.get() != value));
+            T result = work.apply(Work.plain().stoppedBy(() -> {
+                WindowFirst.giveWay();
+                return latest.get() != value;
+            }));
             deliver.execute(() -> {
                 if (latest.get() == value) {
                     take.accept(result);

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 import java.util.List;
 import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 
@@ -49,6 +50,42 @@ class WindowFirstTest {
         standsSoon(now);
 
         assertThat(told(2)).containsExactly("stands", "answer");
+    }
+
+    @Test
+    void aQuestionThatIsBeingWorkedOnWaitsBetweenItsStrips() throws Exception {
+        Aside<String> aside = new Aside<>(Runnable::run, told::add);
+        CountDownLatch begun = new CountDownLatch(1);
+        CountDownLatch chosen = new CountDownLatch(1);
+        aside.ask("what", work -> {
+            begun.countDown();
+            await(chosen);
+            work.goOn();
+            return "answer";
+        });
+        await(begun);
+        long now = System.nanoTime();
+        WindowFirst.changes();
+        chosen.countDown();
+        standsSoon(now);
+
+        assertThat(told(2)).containsExactly("stands", "answer");
+    }
+
+    @Test
+    void questionsStandBackWhereTheSystemSharesOutTheMachine() throws Exception {
+        Aside<String> aside = new Aside<>(Runnable::run, told::add);
+        aside.ask("what", work -> "priority " + Thread.currentThread().getPriority());
+
+        assertThat(told(1)).containsExactly("priority 2");
+    }
+
+    private static void await(CountDownLatch latch) {
+        try {
+            assertThat(latch.await(20, TimeUnit.SECONDS)).isTrue();
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     @Test
