@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.awt.image.BufferedImage;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.Stream;
 
 import javax.imageio.ImageIO;
 
@@ -115,6 +117,19 @@ class FewClicksTest extends AtTheDemo {
         assertThat(ImageIO.read(article.toFile()).getWidth()).as("as the docket has it")
                 .isEqualTo(new Density(100).wholePx(cut().widthMm()));
         assertThat(hand.studio().project().jobs()).as("the docket").hasSize(jobs);
+    }
+
+    @Test
+    void whatIsWrittenByOneClickIsStoppedByOne() throws Exception {
+        hand.window.desk().produceInto(into);
+        hand.click("shelf-Foredeck");
+        Hand.onFx(() -> hand.studio().edit("finer", p -> p.withDensity(new Density(2400))));
+        hand.click("write-tile");
+        hand.click(hand.words("stop"));
+        hand.until("it says so", () -> hand.messageText().equals("Foredeck tile was stopped; nothing was written."));
+        try (Stream<Path> left = Files.list(into)) {
+            assertThat(left).isEmpty();
+        }
     }
 
     @Test
