@@ -1,5 +1,7 @@
 package org.vatwright.core.effect;
 
+import org.vatwright.core.effect.Spread.Sum;
+
 /**
  * Many columns side by side, blurred by {@link Spread.Sums} while their rows come in from above: every step is the same for all
  * places of a row, so that it takes a processor's whole width. Each place is a long of four numbers below 2^16.
@@ -11,14 +13,12 @@ final class DownSums implements Falling.Columns<DownSums.Pairs> {
     private final Stage first;
     private final Stage second;
     private final Stage third;
-    private final Pairs between;
 
     /** @param sums {@link Spread.Sums#packed packed} @param m places of a row @param ahead rows that may be written before they are taken */
     DownSums(Spread.Sums sums, int m, int ahead) {
         first = new Stage(sums.first(), m, ahead);
         second = new Stage(sums.second(), m, 1);
         third = new Stage(sums.third(), m, 1);
-        between = new Pairs(m);
     }
 
     /** Numbers of 32 bits, two in each long: of each place the first and third of its four, then the others. */
@@ -31,8 +31,7 @@ final class DownSums implements Falling.Columns<DownSums.Pairs> {
     /** Four numbers below 2^16 a long, by these sums. */
     static Falling.Way<Pairs> by(Spread.Sums sums) {
         Spread.Sums packed = sums.packed();
-        return new Falling.Way<>(sums.reach(), (m, ahead) -> new DownSums(packed, m, ahead),
-                () -> new Pairs(Falling.STRIP));
+        return new Falling.Way<>(sums.reach(), (m, ahead) -> new DownSums(packed, m, ahead));
     }
 
     @Override
@@ -41,19 +40,16 @@ final class DownSums implements Falling.Columns<DownSums.Pairs> {
     }
 
     @Override
-    public boolean take(Pairs to) {
-        if (!first.take(between)) {
-            return false;
-        }
-        pack(between.one, between.other, first.sum, second.ahead(0));
-        if (!second.take(between)) {
-            return false;
-        }
-        pack(between.one, between.other, second.sum, third.ahead(0));
-        return third.take(to);
+    public boolean take() {
+        return first.take(second.ahead(0)) && second.take(third.ahead(0)) && third.take();
     }
 
-    private static void pack(long[] one, long[] other, Spread.Sum sum, long[] to) {
+    @Override
+    public Pairs blurred() {
+        return third.given;
+    }
+
+    private static void pack(long[] one, long[] other, Sum sum, long[] to) {
         int over = sum.over();
         long half = sum.half();
         for (int i = 0; i < to.length; i++) {
@@ -62,19 +58,22 @@ final class DownSums implements Falling.Columns<DownSums.Pairs> {
         }
     }
 
-    /** One running sum; the rows that it covers are kept in a ring. */
+    /** One running sum; the rows that it covers, and the one that left it last, are kept in a ring. */
     private static final class Stage {
 
-        private final Spread.Sum sum;
+        private final Sum sum;
         private final long[][] ring;
         private final Pairs whole;
+        /** What the sum gives; where it counts whole places, the sum itself: one array less to write. */
+        private final Pairs given;
         private int at;
         private int taken;
 
-        Stage(Spread.Sum sum, int m, int ahead) {
+        Stage(Sum sum, int m, int ahead) {
             this.sum = sum;
-            ring = new long[sum.span() + ahead][m];
+            ring = new long[sum.span() + 1 + ahead][m];
             whole = new Pairs(m);
+            given = sum.share() > 0 ? new Pairs(m) : whole;
         }
 
         long[] ahead(int k) {
@@ -82,36 +81,56 @@ final class DownSums implements Falling.Columns<DownSums.Pairs> {
             return ring[place < ring.length ? place : place - ring.length];
         }
 
-        boolean take(Pairs to) {
-            long[] in = ring[at];
-            long[] old = ahead(ring.length - sum.span());
-            boolean full = ++taken > sum.span();
-            if (full && sum.share() > 0) {
-                long[] then = ahead(ring.length - sum.span() + 1);
-                shared(in, old, then, QUARTER_BITS, whole.one, to.one, sum.share());
-                shared(in, old, then, 0, whole.other, to.other, sum.share());
-            } else if (full) {
-                plain(in, old, QUARTER_BITS, whole.one, to.one);
-                plain(in, old, 0, whole.other, to.other);
-            } else if (taken > 1 || sum.share() == 0) {
-                add(in, QUARTER_BITS, whole.one);
-                add(in, 0, whole.other);
+        /** @return the row that was taken so many before the one that is taken now */
+        private long[] before(int rows) {
+            return ahead(ring.length - rows);
+        }
+
+        /** @param to takes what the sum gives, rounded @return whether there is something yet */
+        boolean take(long[] to) {
+            boolean full = take();
+            if (full) {
+                pack(given.one, given.other, sum, to);
             }
-            at = at + 1 == ring.length ? 0 : at + 1;
             return full;
         }
 
-        private static void add(long[] in, int shift, long[] whole) {
-            for (int i = 0; i < whole.length; i++) {
-                whole[i] += in[i] >>> shift & FourLines.BOTH;
+        boolean take() {
+            taken++;
+            if (sum.share() > 0) {
+                takeShared();
+            } else if (taken > sum.span() + 1) {
+                slide(ring[at], before(sum.span() + 1), whole.one, whole.other);
+            } else {
+                add(ring[at], whole.one, whole.other);
+            }
+            at = at + 1 == ring.length ? 0 : at + 1;
+            return taken > sum.span();
+        }
+
+        private void takeShared() {
+            long[] in = ring[at];
+            if (taken > sum.span()) {
+                long[] old = before(sum.span());
+                long[] then = before(sum.span() - 1);
+                shared(in, old, then, QUARTER_BITS, whole.one, given.one, sum.share());
+                shared(in, old, then, 0, whole.other, given.other, sum.share());
+            } else if (taken > 1) {
+                add(in, whole.one, whole.other);
             }
         }
 
-        private static void plain(long[] in, long[] old, int shift, long[] whole, long[] to) {
-            for (int i = 0; i < whole.length; i++) {
-                long all = whole[i] + (in[i] >>> shift & FourLines.BOTH);
-                whole[i] = all - (old[i] >>> shift & FourLines.BOTH);
-                to[i] = all;
+        private static void add(long[] in, long[] one, long[] other) {
+            for (int i = 0; i < one.length; i++) {
+                one[i] += in[i] >>> QUARTER_BITS & FourLines.BOTH;
+                other[i] += in[i] & FourLines.BOTH;
+            }
+        }
+
+        private static void slide(long[] in, long[] old, long[] one, long[] other) {
+            for (int i = 0; i < one.length; i++) {
+                one[i] += (in[i] >>> QUARTER_BITS & FourLines.BOTH) - (old[i] >>> QUARTER_BITS & FourLines.BOTH);
+                other[i] += (in[i] & FourLines.BOTH) - (old[i] & FourLines.BOTH);
             }
         }
 
@@ -119,7 +138,7 @@ final class DownSums implements Falling.Columns<DownSums.Pairs> {
         private static void shared(long[] in, long[] old, long[] then, int shift, long[] whole, long[] to, long share) {
             for (int i = 0; i < whole.length; i++) {
                 long now = in[i] >>> shift & FourLines.BOTH;
-                to[i] = (whole[i] << Spread.Sum.SHARE_BITS) + share * ((old[i] >>> shift & FourLines.BOTH) + now);
+                to[i] = (whole[i] << Sum.SHARE_BITS) + share * ((old[i] >>> shift & FourLines.BOTH) + now);
                 whole[i] += now - (then[i] >>> shift & FourLines.BOTH);
             }
         }

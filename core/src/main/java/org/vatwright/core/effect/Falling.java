@@ -2,7 +2,6 @@ package org.vatwright.core.effect;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Supplier;
 
 import org.vatwright.core.raster.Rows;
 import org.vatwright.core.raster.Work;
@@ -27,7 +26,6 @@ final class Falling<R> {
     private final Ends<R> ends;
     private final boolean up;
     private final List<Columns<R>> downs = new ArrayList<>();
-    private final R blurred;
     /** The row that is read next. */
     private int next;
 
@@ -42,16 +40,14 @@ final class Falling<R> {
         for (int from = 0; from < m; from += STRIP) {
             downs.add(way.columns().of(Math.min(STRIP, m - from), CHUNK));
         }
-        blurred = way.blurred().get();
     }
 
     /**
      * How rows are blurred.
      *
      * @param reach rows that are looked at on either side
-     * @param blurred makes what takes {@link #STRIP} of a row
      */
-    record Way<R>(int reach, ColumnMaker<R> columns, Supplier<R> blurred) {}
+    record Way<R>(int reach, ColumnMaker<R> columns) {}
 
     interface ColumnMaker<R> {
         /** @param m longs of a row @param ahead rows that may be written before they are taken */
@@ -66,10 +62,12 @@ final class Falling<R> {
         /**
          * Takes the next row.
          *
-         * @param to the blurred row as far up as the spread reaches
-         * @return whether there is one yet
+         * @return whether there is a blurred one yet
          */
-        boolean take(R to);
+        boolean take();
+
+        /** @return the blurred row as far up as the spread reaches; until the next is taken */
+        R blurred();
     }
 
     /** Where rows come from and go to; one for each thread. */
@@ -176,8 +174,8 @@ final class Falling<R> {
         int from = one * STRIP;
         int n = Math.min(STRIP, m - from);
         for (int k = 0; k < count; k++) {
-            if (down.take(blurred)) {
-                ends.take(up ? next - k + reach : next + k - reach, from, n, blurred);
+            if (down.take()) {
+                ends.take(up ? next - k + reach : next + k - reach, from, n, down.blurred());
             }
         }
     }

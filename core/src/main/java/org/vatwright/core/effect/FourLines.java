@@ -152,7 +152,7 @@ final class FourLines {
             }
             shared(from, to, count, first, sum);
         } else {
-            for (int i = 0; i < sum.span(); i++) {
+            for (int i = 0; i <= sum.span(); i++) {
                 first += from[i];
             }
             plain(from, to, count, first, sum);
@@ -181,17 +181,17 @@ final class FourLines {
         long half = sum.half();
         long keep = sum.keep();
         long whole = first;
+        to[0] = whole + half >>> over & keep;
+        // What comes and what goes first: a sum waits for the one before it by one addition only.
         if (over == 0) {
-            for (int i = 0; i < count; i++) {
-                whole += from[i + span];
+            for (int i = 1; i < count; i++) {
+                whole += from[i + span] - from[i - 1];
                 to[i] = whole;
-                whole -= from[i];
             }
         } else {
-            for (int i = 0; i < count; i++) {
-                whole += from[i + span];
+            for (int i = 1; i < count; i++) {
+                whole += from[i + span] - from[i - 1];
                 to[i] = whole + half >>> over & keep;
-                whole -= from[i];
             }
         }
     }

@@ -11,17 +11,18 @@ final class LaneColumns implements Falling.Columns<long[]> {
     private final Stage first;
     private final Stage second;
     private final Stage third;
+    private final long[] blurred;
 
     /** @param m places of a row @param ahead rows that may be written before they are taken */
     LaneColumns(Lanes lanes, int m, int ahead) {
         first = new Stage(lanes.first(), m, ahead);
         second = new Stage(lanes.second(), m, 1);
         third = new Stage(lanes.third(), m, 1);
+        blurred = new long[m];
     }
 
     static Falling.Way<long[]> by(Lanes lanes) {
-        return new Falling.Way<>(lanes.reach(), (m, ahead) -> new LaneColumns(lanes, m, ahead),
-                () -> new long[Falling.STRIP]);
+        return new Falling.Way<>(lanes.reach(), (m, ahead) -> new LaneColumns(lanes, m, ahead));
     }
 
     @Override
@@ -30,11 +31,16 @@ final class LaneColumns implements Falling.Columns<long[]> {
     }
 
     @Override
-    public boolean take(long[] to) {
-        return first.take(second.ahead(0)) && second.take(third.ahead(0)) && third.take(to);
+    public boolean take() {
+        return first.take(second.ahead(0)) && second.take(third.ahead(0)) && third.take(blurred);
     }
 
-    /** One running sum; the rows that it covers are kept in a ring. */
+    @Override
+    public long[] blurred() {
+        return blurred;
+    }
+
+    /** One running sum; the rows that it covers, and the one that left it last, are kept in a ring. */
     private static final class Stage {
 
         private final Lanes.Sum sum;
@@ -45,7 +51,7 @@ final class LaneColumns implements Falling.Columns<long[]> {
 
         Stage(Lanes.Sum sum, int m, int ahead) {
             this.sum = sum;
-            ring = new long[sum.width() - 1 + ahead][m];
+            ring = new long[sum.width() + ahead][m];
             whole = new long[m];
             Arrays.fill(whole, sum.half());
         }
@@ -58,11 +64,14 @@ final class LaneColumns implements Falling.Columns<long[]> {
         /** @return whether so many rows were taken that there is a sum */
         boolean take(long[] to) {
             long[] in = ring[at];
-            boolean full = ++taken >= sum.width();
-            if (full) {
-                slide(in, ahead(ring.length - sum.width() + 1), whole, to, sum.over(), sum.keep());
+            if (++taken > sum.width()) {
+                slide(in, ahead(ring.length - sum.width()), whole);
             } else {
                 add(in, whole);
+            }
+            boolean full = taken >= sum.width();
+            if (full) {
+                round(whole, sum.over(), sum.keep(), to);
             }
             at = at + 1 == ring.length ? 0 : at + 1;
             return full;
@@ -74,11 +83,15 @@ final class LaneColumns implements Falling.Columns<long[]> {
             }
         }
 
-        private static void slide(long[] in, long[] old, long[] whole, long[] to, int over, long keep) {
+        private static void slide(long[] in, long[] old, long[] whole) {
             for (int i = 0; i < whole.length; i++) {
-                long all = whole[i] + in[i];
-                whole[i] = all - old[i];
-                to[i] = all >>> over & keep;
+                whole[i] += in[i] - old[i];
+            }
+        }
+
+        private static void round(long[] whole, int over, long keep, long[] to) {
+            for (int i = 0; i < whole.length; i++) {
+                to[i] = whole[i] >>> over & keep;
             }
         }
     }

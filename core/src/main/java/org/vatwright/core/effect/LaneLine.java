@@ -52,13 +52,14 @@ final class LaneLine {
     private static void run(long[] from, long[] to, int count, Lanes.Sum sum) {
         int last = sum.width() - 1;
         long all = sum.half();
-        for (int i = 0; i < last; i++) {
+        for (int i = 0; i <= last; i++) {
             all += from[i];
         }
-        for (int i = 0; i < count; i++) {
-            all += from[i + last];
+        to[0] = all;
+        for (int i = 1; i < count; i++) {
+            // What comes and what goes first: a sum waits for the one before it by one addition only.
+            all += from[i + last] - from[i - 1];
             to[i] = all;
-            all -= from[i];
         }
         round(to, count, sum.over(), sum.keep());
     }
