@@ -1,12 +1,17 @@
 package org.vatwright.files.vector;
 
+import java.awt.Color;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.NoninvertibleTransformException;
+import java.awt.geom.Point2D;
+import java.awt.geom.Rectangle2D;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSBoolean;
@@ -36,6 +41,10 @@ final class PdfShade {
     private static final int STEPS = 256;
     /** Beyond its ends a gradient that is repeated is drawn so many times. */
     private static final int REACH = 4;
+    /** Over so long a way no change of colour is seen on a cloth. */
+    private static final double FURTHEST_MM = 1e9;
+    /** So finely numbers are written. */
+    private static final double DECIMALS = 1e5;
 
     /** What is the same for all marks that have a gradient, wherever it lies on them. */
     private record Shade(boolean radial, double focusU, double focusV, List<Gradient.Stop> stops,
@@ -59,12 +68,13 @@ final class PdfShade {
                 .average().orElse(1);
     }
 
-    /** Fills what is open to paint, which the mark has clipped. */
-    void fill(PDFormContentStream content, Gradient gradient) throws IOException {
-        AffineTransform toMark;
-        try {
-            toMark = gradient.toUnit().createInverse();
-        } catch (NoninvertibleTransformException e) {
+    /** Fills what is open to paint, which the mark has clipped. @param box all of the mark, in mm */
+    void fill(PDFormContentStream content, Gradient gradient, Rectangle2D box) throws IOException {
+        Optional<Matrix> toMark = toMark(gradient);
+        if (toMark.isEmpty()) {
+            content.setNonStrokingColor(new Color(middle(gradient, box)));
+            content.addRect((float) box.getX(), (float) box.getY(), (float) box.getWidth(), (float) box.getHeight());
+            content.fill();
             return;
         }
         Shade shade = new Shade(gradient.radial(), gradient.focusU(), gradient.focusV(), gradient.stops(),
@@ -74,8 +84,41 @@ final class PdfShade {
             shading = shading(gradient);
             made.put(shade, shading);
         }
-        content.transform(new Matrix(toMark));
+        content.transform(toMark.get());
         content.shadingFill(shading);
+    }
+
+    /** @return from the gradient's own measure to mm; none when a PDF has no numbers so long or so short, and one colour is all that is seen */
+    private static Optional<Matrix> toMark(Gradient gradient) {
+        double[] m = new double[6];
+        try {
+            gradient.toUnit().createInverse().getMatrix(m);
+        } catch (NoninvertibleTransformException e) {
+            return Optional.empty();
+        }
+        double written = shortened(m[0]) * shortened(m[3]) - shortened(m[1]) * shortened(m[2]);
+        boolean finite = Arrays.stream(m).allMatch(v -> Math.abs(v) <= FURTHEST_MM);
+        return finite && written != 0 ? Optional.of(new Matrix(new AffineTransform(m))) : Optional.empty();
+    }
+
+    /** @return what is left of a number that is written */
+    private static double shortened(double number) {
+        return Math.rint(number * DECIMALS) / DECIMALS;
+    }
+
+    /** @return the colour in the middle of the box */
+    private int middle(Gradient gradient, Rectangle2D box) {
+        Point2D at = gradient.toUnit().transform(new Point2D.Double(box.getCenterX(), box.getCenterY()), null);
+        return colour(ramp(gradient), gradient.place(at.getX(), at.getY()));
+    }
+
+    private int[] ramp(Gradient gradient) {
+        return inks.ramp(gradient.stops().stream().map(s -> new Gradient.Stop(s.place(), s.ink(), 1)).toList(), STEPS,
+                1);
+    }
+
+    private int colour(int[] ramp, double place) {
+        return InkColours.toned(ramp[(int) Math.round(place * (STEPS - 1))], tone);
     }
 
     private PDShading shading(Gradient gradient) throws IOException {
@@ -106,15 +149,14 @@ final class PdfShade {
 
     /** The colours from one end to the other, as a table. */
     private COSStream colours(Gradient gradient, double from, double to) throws IOException {
-        int[] ramp = inks.ramp(gradient.stops().stream().map(s -> new Gradient.Stop(s.place(), s.ink(), 1)).toList(),
-                STEPS, 1);
+        int[] ramp = ramp(gradient);
         int count = (int) Math.round((to - from) * STEPS);
         byte[] table = new byte[3 * count];
         for (int i = 0; i < count; i++) {
             double t = from + (to - from) * i / (count - 1);
             double place = gradient.place(gradient.radial() ? gradient.focusU() + t * (1 - gradient.focusU()) : t,
                     gradient.radial() ? gradient.focusV() * (1 - t) : 0);
-            int argb = InkColours.toned(ramp[(int) Math.round(place * (STEPS - 1))], tone);
+            int argb = colour(ramp, place);
             table[3 * i] = (byte) (argb >> 16);
             table[3 * i + 1] = (byte) (argb >> 8);
             table[3 * i + 2] = (byte) argb;

@@ -161,7 +161,7 @@ public final class PdfTileWriter {
                 content.setGraphicsStateParameters(faded(PdfShade.opacity(mark)));
                 path(content, mark.shape());
                 content.clip();
-                shades.fill(content, mark.gradient().get());
+                shades.fill(content, mark.gradient().get(), mark.shape().getBounds2D());
                 content.restoreGraphicsState();
                 return;
             }

@@ -139,6 +139,21 @@ class VectorTilesTest {
         }
     }
 
+    /** A PDF has no number for them: what is seen is one colour. */
+    @Test
+    void gradientsFarLongerThanTheClothOrFarShorterAreOneColour() throws Exception {
+        AffineTransform shortly = AffineTransform.getScaleInstance(1e7, 1e7);
+        shortly.translate(100, 100);
+        for (AffineTransform toUnit : List.of(AffineTransform.getScaleInstance(1e-39, 1e-39),
+                AffineTransform.getScaleInstance(1e-300, 1e-300), shortly, AffineTransform.getScaleInstance(0, 0))) {
+            Gradient gradient = Gradient.of(false, 0, 0, toUnit, List.of(new Gradient.Stop(0, Ink.slot("Navy"), 1),
+                    new Gradient.Stop(1, Ink.slot("Madder"), 1)), Gradient.Spread.PAD);
+            Part part = new Part(new Form.Ellipse(26, 18), Ink.slot("Linen")).withGradient(Optional.of(gradient));
+            assertThat(apart(design(Ink.slot("Linen"), List.of(), motifs(part)))[1]).as("PDF, %s", toUnit)
+                    .isLessThan(2);
+        }
+    }
+
     /** Step by step it was a hundred areas for each of thousands of copies, and took minutes. */
     @Test
     void aShadedMarkFarLargerThanItsCellIsOneShadingForAllItsCopies() throws Exception {
