@@ -3,6 +3,8 @@ package org.vatwright.desktop.control;
 import java.util.List;
 import java.util.function.Consumer;
 
+import org.vatwright.desktop.studio.WindowFirst;
+
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
@@ -46,7 +48,7 @@ public final class ChapterLine extends HBox {
         Button button = new Button();
         button.getStyleClass().add("chapter");
         button.setMinWidth(USE_PREF_SIZE);
-        button.setOnAction(e -> open.accept(names.get(at).id()));
+        button.setOnAction(e -> open(at));
         button.setOnKeyPressed(e -> {
             int by = e.getCode() == KeyCode.RIGHT ? 1 : e.getCode() == KeyCode.LEFT ? -1 : 0;
             int next = at + by;
@@ -54,10 +56,15 @@ public final class ChapterLine extends HBox {
                 e.consume();
                 if (next >= 0 && next < names.size()) {
                     getChildren().get(next).requestFocus();
-                    open.accept(names.get(next).id());
+                    open(next);
                 }
             }
         });
         return button;
+    }
+
+    private void open(int at) {
+        WindowFirst.changes();
+        open.accept(names.get(at).id());
     }
 }
