@@ -14,14 +14,17 @@ public final class Rows {
     /** Of threads that paint: where a hand waits for the window, the window comes first. */
     public static final int PRIORITY = Thread.MIN_PRIORITY + 1;
 
-    private static final ExecutorService HANDS = Executors.newCachedThreadPool(task -> {
-        Thread thread = new Thread(task, "vatwright-rows");
+    private static final ExecutorService HANDS = Executors.newCachedThreadPool(task -> thread(task, "vatwright-rows"));
+
+    private Rows() {}
+
+    /** @return a thread that stands back behind the window's and keeps no program from ending */
+    public static Thread thread(Runnable task, String name) {
+        Thread thread = new Thread(task, name);
         thread.setDaemon(true);
         thread.setPriority(PRIORITY);
         return thread;
-    });
-
-    private Rows() {}
+    }
 
     /** What is done to the rows {@code from} to below {@code to}. */
     @FunctionalInterface

@@ -26,12 +26,8 @@ public final class Errands {
 
     private final Consumer<Message> say;
     private final Executor window;
-    private final ExecutorService runner = Executors.newSingleThreadExecutor(task -> {
-        Thread thread = new Thread(task, "vatwright-errand");
-        thread.setDaemon(true);
-        thread.setPriority(Rows.PRIORITY);
-        return thread;
-    });
+    private final ExecutorService runner = Executors
+            .newSingleThreadExecutor(task -> Rows.thread(task, "vatwright-errand"));
     private final AtomicInteger open = new AtomicInteger();
 
     /** @param window where {@code say} and what follows an errand are called */

@@ -50,12 +50,8 @@ public final class Press {
     private final Executor window;
     private final Consumer<Message> say;
     private final Consumer<Path> showFolder;
-    private final ExecutorService hand = Executors.newSingleThreadExecutor(task -> {
-        Thread thread = new Thread(task, "vatwright-press");
-        thread.setDaemon(true);
-        thread.setPriority(Rows.PRIORITY);
-        return thread;
-    });
+    private final ExecutorService hand = Executors
+            .newSingleThreadExecutor(task -> Rows.thread(task, "vatwright-press"));
     private final Map<Id, Run> runs = new HashMap<>();
     private final List<Runnable> watchers = new ArrayList<>();
 

@@ -15,12 +15,8 @@ import org.vatwright.core.raster.Work;
 public final class Aside<T> {
 
     /** Two, so that a long question does not keep a short one waiting. */
-    private static final ExecutorService HANDS = Executors.newFixedThreadPool(2, task -> {
-        Thread thread = new Thread(task, "vatwright-aside");
-        thread.setDaemon(true);
-        thread.setPriority(Rows.PRIORITY);
-        return thread;
-    });
+    private static final ExecutorService HANDS = Executors.newFixedThreadPool(2,
+            task -> Rows.thread(task, "vatwright-aside"));
 
     private final Executor deliver;
     private final Consumer<T> take;
