@@ -88,7 +88,7 @@ public final class Errands {
 
         void tellThatItTakesLong() {
             if (!over) {
-                say.accept(Message.hint(doing + "\u2026").offering("stop", this::stop));
+                say.accept(Message.hint(doing + "\u2026").offering("stop", this::stop).whileItGoesOn(() -> !over));
             }
         }
 

@@ -45,8 +45,8 @@ public final class AtOnce {
         Job job = known.orElseGet(() -> new Job(names.contains(name) ? Palette.freeName(name, names) : name, task,
                 new Output(Output.Format.PNG, project.density())));
         Producer producer = new Producer(known.isPresent() ? project : project.addJob(job), studio.faces());
-        studio.say(Message.hint("Writing %s to %s\u2026".formatted(job.name(), desk.producedFolder()))
-                .offering("stop", () -> press.stop(job.id())));
         press.run(producer::run, job, desk.producedFolder());
+        studio.say(Message.hint("Writing %s to %s\u2026".formatted(job.name(), desk.producedFolder()))
+                .offering("stop", () -> press.stop(job.id())).whileItGoesOn(() -> press.share(job.id()).isPresent()));
     }
 }
