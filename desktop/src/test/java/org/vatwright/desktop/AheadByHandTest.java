@@ -154,12 +154,37 @@ class AheadByHandTest {
         hand.until("all is made", () -> ahead.stream().allMatch(Beforehand::done));
         Parent root = hand.node("stage-dress").getScene().getRoot();
         Set<Node> before = Nodes.of(root);
+        List<String> ids = idsOf(root, "." + style);
         hand.click("stage-" + stage.toLowerCase(Locale.ROOT));
         hand.until("it is shown", () -> root.lookupAll("." + style).stream().anyMatch(Ui::seen));
         hand.rest();
         Set<Node> after = Nodes.of(root);
         after.removeAll(before);
         assertThat(after).hasSizeLessThan(FEW_NEW);
+        assertThat(idsOf(root, "." + style)).as("another id is another style").isEqualTo(ids);
+    }
+
+    private static List<String> idsOf(Parent root, String selector) throws Exception {
+        List<Node> all = new ArrayList<>();
+        for (Node row : Hand.onFx(() -> root.lookupAll(selector))) {
+            all.addAll(Nodes.of(row));
+        }
+        return Hand.onFx(() -> all.stream().map(n -> String.valueOf(n.getId())).sorted().toList());
+    }
+
+    @Test
+    void theBrushesAreThereBeforeTheyAreLookedAt() throws Exception {
+        List<Beforehand> ahead = all();
+        hand.until("all is made", () -> ahead.stream().allMatch(Beforehand::done));
+        Parent root = hand.node("stage-dress").getScene().getRoot();
+        Set<Node> before = Nodes.of(root);
+        hand.click("shelf-Kelp");
+        hand.rest();
+        int brushes = hand.studio().brushHand().all().size();
+        assertThat(brushes).isGreaterThan(4);
+        Set<Node> chips = Hand.onFx(() -> root.lookupAll(".brushes > .toggle-button"));
+        assertThat(chips).hasSize(brushes).allMatch(Ui::seen);
+        assertThat(before).containsAll(chips);
     }
 
     @Test

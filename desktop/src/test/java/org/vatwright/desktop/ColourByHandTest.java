@@ -26,7 +26,7 @@ class ColourByHandTest extends AtTheDemo {
 
     private void chooseNavyAtNight() throws Exception {
         hand.click("stage-colour");
-        hand.click(hand.node("colourway-Night-Crossing").lookup("#swatch-Navy"));
+        hand.click(hand.named("Navy in Night Crossing"));
     }
 
     @Test
@@ -75,14 +75,14 @@ class ColourByHandTest extends AtTheDemo {
     void colourwaysAreCopiedRenamedKeptOpenedAndRemoved() throws Exception {
         Project before = hand.studio().project();
         hand.click("stage-colour");
-        hand.click(hand.node("colourway-Morning").lookup("#copy-colourway"));
+        hand.click(hand.named("Copy Morning"));
         assertThat(palette().colourways()).extracting(c -> c.name()).contains("Morning 2");
         assertThat(hand.studio().selection().colourway()).isEqualTo("Morning 2");
         hand.click(hand.named("Let the first colourway be changed"));
-        hand.click(hand.node("colourway-Morning").lookup("#swatch-Weld"));
+        hand.click(hand.named("Weld in Morning"));
         hand.write("colour-hex", "#808000");
         assertThat(palette().first().colours().get(3)).isEqualTo(Rgb.parse("#808000"));
-        hand.click(hand.node("colourway-Morning-2").lookup("#swatch-Weld"));
+        hand.click(hand.named("Weld in Morning 2"));
         hand.click(hand.named("Remove this colourway"));
         assertThat(palette().colourways()).hasSize(2);
         assertThat(undoAll()).isEqualTo(before);

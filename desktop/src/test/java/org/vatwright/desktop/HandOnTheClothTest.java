@@ -127,7 +127,7 @@ class HandOnTheClothTest extends AtTheDemo {
         Path file = folder.resolve("shore.png");
         ImageIO.write(picture, "png", file.toFile());
         hand.click("stage-colour");
-        hand.click(hand.node("colourway-Night-Crossing").lookup("#swatch-Weld"));
+        hand.click(hand.named("Weld in Night Crossing"));
         hand.outside.answers.add(file);
         hand.click("take-from-picture");
         Node shown = hand.node("picture-to-take-from");

@@ -1,9 +1,9 @@
 package org.vatwright.desktop.building;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
@@ -28,6 +28,7 @@ import org.vatwright.core.shape.Outline;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.control.InkChip;
 import org.vatwright.desktop.control.NumberRow;
+import org.vatwright.desktop.control.Pool;
 import org.vatwright.desktop.control.Segments;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.frame.Desk;
@@ -49,8 +50,7 @@ final class BrushBar extends VBox {
     private final BrushInHand hand;
     private Seen seen;
     private final FlowPane brushes = new FlowPane(3, 3);
-    private final List<ToggleButton> chips = new ArrayList<>();
-    private final List<ClothImage> pictures = new ArrayList<>();
+    private final Pool<Chip> chips = new Pool<>(brushes, i -> new Chip(() -> take(i)));
     private List<Brush> shown = List.of();
     private final Segments<Doing> doing;
     private final NumberRow size;
@@ -136,9 +136,7 @@ final class BrushBar extends VBox {
     }
 
     private void mark() {
-        for (int i = 0; i < chips.size(); i++) {
-            chips.get(i).setSelected(shown.get(i).name().equals(hand.brush().name()));
-        }
+        chips.seen().forEach(chip -> chip.setSelected(hand.brush().name().equals(chip.brush)));
     }
 
     void show(Design design, Colourway colourway) {
@@ -167,29 +165,48 @@ final class BrushBar extends VBox {
             return;
         }
         seen = now;
+        List<Chip> samples = chips.seen();
         for (int i = 0; i < shown.size(); i++) {
             Scenes.Field field = BrushSample.field(design, colourway, shown.get(i), now.ink(), now.other(), WIDE, HIGH);
-            pictures.get(i).draw(field, field.subject(studio.tiles()), WIDE, HIGH);
+            samples.get(i).picture.draw(field, field.subject(studio.tiles()), WIDE, HIGH);
         }
+    }
+
+    /** @return steps that make the chips before they are seen */
+    List<Runnable> furnishing() {
+        List<Brush> all = studio.brushHand().all();
+        return IntStream.range(0, all.size())
+                .<Runnable>mapToObj(i -> () -> chips.ready(i + 1).get(i).name(all.get(i))).toList();
     }
 
     private void chips(List<Brush> all) {
         seen = null;
         shown = all;
-        chips.clear();
-        pictures.clear();
+        List<Chip> now = chips.show(all.size());
         for (int i = 0; i < all.size(); i++) {
-            int index = i;
-            ClothImage picture = new ClothImage();
-            ToggleButton chip = new ToggleButton(null, picture);
-            chip.setId("brush-" + all.get(i).name().replace(' ', '-'));
-            chip.setAccessibleText("Brush " + all.get(i).name());
-            Ui.tip(chip, all.get(i).name());
-            chip.setMinSize(WIDE + 4, HIGH + 4);
-            chip.setOnAction(e -> take(index));
-            chips.add(chip);
-            pictures.add(picture);
+            now.get(i).name(all.get(i));
         }
-        brushes.getChildren().setAll(chips);
+    }
+
+    /** A brush as it paints. */
+    private static final class Chip extends ToggleButton {
+
+        private final ClothImage picture = new ClothImage();
+        private String brush;
+
+        Chip(Runnable take) {
+            setGraphic(picture);
+            setMinSize(WIDE + 4, HIGH + 4);
+            setOnAction(e -> take.run());
+        }
+
+        void name(Brush of) {
+            if (!of.name().equals(brush)) {
+                brush = of.name();
+                setId("brush-" + brush.replace(' ', '-'));
+                setAccessibleText("Brush " + brush);
+                Ui.tip(this, brush);
+            }
+        }
     }
 }

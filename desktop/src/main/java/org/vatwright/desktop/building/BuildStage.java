@@ -164,6 +164,7 @@ public final class BuildStage extends DesignStage {
     public List<Runnable> furnishing() {
         List<Runnable> steps = new ArrayList<>(recipe.furnishing(studio.project().designs()));
         steps.add(brushPlace::ready);
+        steps.addAll(brushes.furnishing());
         return steps;
     }
 

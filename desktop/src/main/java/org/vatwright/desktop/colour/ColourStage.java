@@ -53,7 +53,7 @@ public final class ColourStage extends DesignStage {
 
     public ColourStage(Studio studio, Desk desk) {
         super(studio);
-        rows = new Pool<>(table, i -> new ColourwayRow(studio, likely(i)));
+        rows = new Pool<>(table, i -> new ColourwayRow(studio));
         Button add = Ui.link("Add a colourway", this::add);
         add.setId("add-colourway");
         add.getStyleClass().add("on-cloth");
@@ -82,12 +82,6 @@ public final class ColourStage extends DesignStage {
                 .ifPresent(d -> studio.recolour(d.palette().slots().get(studio.selection().slot()), rgb)),
                 desk::askPicture);
         column().getChildren().addAll(Ui.labelled("Worn by", worn), frame, hint, editor);
-    }
-
-    /** @return name of the colourway at a place in the first design that has so many: most of a project have the same */
-    private String likely(int place) {
-        return studio.project().designs().stream().map(d -> d.palette().colourways()).filter(c -> c.size() > place)
-                .findFirst().map(c -> c.get(place).name()).orElse("");
     }
 
     private void add() {

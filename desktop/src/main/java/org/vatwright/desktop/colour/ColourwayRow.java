@@ -34,6 +34,7 @@ final class ColourwayRow extends HBox {
     private final Studio studio;
     private final TextField name = new TextField();
     private final Label note = Ui.label("", "quiet");
+    private final Button copy;
     private final Button lock;
     private final Button remove;
     private final HBox swatches = new HBox();
@@ -42,11 +43,10 @@ final class ColourwayRow extends HBox {
     private final StackPane clothFrame = new StackPane(cloth);
     private String colourway;
 
-    /** @param likely colourway: a row that gets another id than before is styled anew, with all that is in it */
-    ColourwayRow(Studio studio, String likely) {
+    /** Without ids, which would change with each design: what gets another one is styled anew, with all that is in it. */
+    ColourwayRow(Studio studio) {
         super(10);
         this.studio = studio;
-        setId(id(likely));
         getStyleClass().addAll("card", "colourway-row");
         name.getStyleClass().add("title-field");
         name.setAccessibleText("Name of the colourway");
@@ -63,8 +63,7 @@ final class ColourwayRow extends HBox {
         });
         remove = Ui.icon("trash-2", "Remove this colourway",
                 () -> studio.editDesign("remove " + colourway, d -> d.withPalette(d.palette().remove(colourway))));
-        Button copy = Ui.icon("copy", "Copy this colourway", this::copy);
-        copy.setId("copy-colourway");
+        copy = Ui.icon("copy", "Copy this colourway", this::copy);
         VBox names = new VBox(4, name, note, new HBox(4, copy, lock, remove));
         names.setMinWidth(NAME_WIDTH);
         names.setMaxWidth(NAME_WIDTH);
@@ -75,10 +74,6 @@ final class ColourwayRow extends HBox {
         clothFrame.widthProperty().addListener((o, a, b) -> studio.design().ifPresent(this::drawCloth));
         getChildren().addAll(names, swatches, clothFrame);
         setOnMousePressed(e -> studio.select(s -> s.withColourway(colourway)));
-    }
-
-    private static String id(String colourway) {
-        return "colourway-" + colourway.replace(' ', '-');
     }
 
     private void rename() {
@@ -104,7 +99,7 @@ final class ColourwayRow extends HBox {
 
     void show(Design design, Colourway shown) {
         colourway = shown.name();
-        setId(id(colourway));
+        copy.setAccessibleText("Copy " + colourway);
         boolean first = design.palette().first().equals(shown);
         boolean chosen = studio.selection().colourway().equals(colourway);
         if (!name.isFocused()) {
@@ -165,7 +160,6 @@ final class ColourwayRow extends HBox {
         void show(Design design, Colourway shown, boolean chosen) {
             Rgb rgb = shown.colours().get(slot);
             String name = design.palette().slots().get(slot);
-            swatch.setId("swatch-" + name);
             swatch.show(rgb, name + " in " + shown.name()).chosen(chosen && studio.selection().slot() == slot);
             hex.setText(rgb.hex());
         }
