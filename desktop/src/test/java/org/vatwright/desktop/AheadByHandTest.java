@@ -17,6 +17,7 @@ import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.vatwright.core.family.stripe.Stripes;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Layer;
@@ -154,14 +155,31 @@ class AheadByHandTest {
         hand.until("all is made", () -> ahead.stream().allMatch(Beforehand::done));
         Parent root = hand.node("stage-dress").getScene().getRoot();
         Set<Node> before = Nodes.of(root);
-        List<String> ids = idsOf(root, "." + style);
         hand.click("stage-" + stage.toLowerCase(Locale.ROOT));
         hand.until("it is shown", () -> root.lookupAll("." + style).stream().anyMatch(Ui::seen));
         hand.rest();
         Set<Node> after = Nodes.of(root);
         after.removeAll(before);
         assertThat(after).hasSizeLessThan(FEW_NEW);
-        assertThat(idsOf(root, "." + style)).as("another id is another style").isEqualTo(ids);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"Tarpaulin", "Galley napkin"})
+    void rowsOfColourwaysKeepTheirStylesWhenAnotherDesignIsShown(String design) throws Exception {
+        List<Beforehand> ahead = all();
+        hand.click("shelf-Gangway");
+        hand.until("all is made", () -> ahead.stream().allMatch(Beforehand::done));
+        Parent root = hand.node("stage-dress").getScene().getRoot();
+        List<String> ids = idsOf(root, ".colourway-row");
+        assertThat(ids).isNotEmpty();
+        Hand.onFx(() -> {
+            hand.studio().select(s -> s.withDesign(hand.studio().project().designs().stream()
+                    .filter(d -> d.name().equals(design)).findFirst().orElseThrow()));
+            return null;
+        });
+        hand.click("stage-colour");
+        hand.rest();
+        assertThat(idsOf(root, ".colourway-row")).as("another id is another style").isEqualTo(ids);
     }
 
     private static List<String> idsOf(Parent root, String selector) throws Exception {

@@ -53,6 +53,16 @@ class ColourByHandTest extends AtTheDemo {
     }
 
     @Test
+    void aColourIsTypedAsSoonAsItsSwatchIsChosen() throws Exception {
+        chooseNavyAtNight();
+        hand.type("#0af");
+        hand.press(KeyCode.ENTER);
+        assertThat(navy()).isEqualTo(Rgb.parse("#00aaff"));
+        hand.press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(navy()).isNotEqualTo(Rgb.parse("#00aaff"));
+    }
+
+    @Test
     void aDragOnThePlaneIsOneUndoAndTheHueStripTurns() throws Exception {
         chooseNavyAtNight();
         Project before = hand.studio().project();

@@ -53,7 +53,7 @@ public final class ColourStage extends DesignStage {
 
     public ColourStage(Studio studio, Desk desk) {
         super(studio);
-        rows = new Pool<>(table, i -> new ColourwayRow(studio));
+        rows = new Pool<>(table, i -> new ColourwayRow(studio, this::begin));
         Button add = Ui.link("Add a colourway", this::add);
         add.setId("add-colourway");
         add.getStyleClass().add("on-cloth");
@@ -82,6 +82,11 @@ public final class ColourStage extends DesignStage {
                 .ifPresent(d -> studio.recolour(d.palette().slots().get(studio.selection().slot()), rgb)),
                 desk::askPicture);
         column().getChildren().addAll(Ui.labelled("Worn by", worn), frame, hint, editor);
+    }
+
+    /** What is typed now is the chosen colour. */
+    private void begin() {
+        editor.begin();
     }
 
     private void add() {

@@ -32,6 +32,7 @@ final class ColourwayRow extends HBox {
     private static final int CLOTH_HEIGHT = 84;
 
     private final Studio studio;
+    private final Runnable changed;
     private final TextField name = new TextField();
     private final Label note = Ui.label("", "quiet");
     private final Button copy;
@@ -43,10 +44,15 @@ final class ColourwayRow extends HBox {
     private final StackPane clothFrame = new StackPane(cloth);
     private String colourway;
 
-    /** Without ids, which would change with each design: what gets another one is styled anew, with all that is in it. */
-    ColourwayRow(Studio studio) {
+    /**
+     * Without ids, which would change with each design: what gets another one is styled anew, with all that is in it.
+     *
+     * @param changed when a colour is chosen by hand: it is to be changed
+     */
+    ColourwayRow(Studio studio, Runnable changed) {
         super(10);
         this.studio = studio;
+        this.changed = changed;
         getStyleClass().addAll("card", "colourway-row");
         name.getStyleClass().add("title-field");
         name.setAccessibleText("Name of the colourway");
@@ -150,7 +156,10 @@ final class ColourwayRow extends HBox {
         SlotBox(int slot) {
             super(3);
             this.slot = slot;
-            swatch.setOnAction(e -> studio.select(s -> s.withColourway(colourway).withInk(new ChosenInk.Slot(slot))));
+            swatch.setOnAction(e -> {
+                studio.select(s -> s.withColourway(colourway).withInk(new ChosenInk.Slot(slot)));
+                changed.run();
+            });
             getChildren().addAll(swatch, hex);
             getStyleClass().add("swatch-box");
             setMinWidth(SLOT_WIDTH);
