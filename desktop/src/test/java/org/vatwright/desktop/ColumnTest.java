@@ -163,7 +163,7 @@ class ColumnTest extends AtTheDemo {
     void theColumnOfColourIsNotTallerEitherWithAColourOpen() throws Exception {
         hand.click("shelf-Gangway");
         hand.click("stage-colour");
-        hand.click("swatch-Navy");
+        hand.click(hand.named("Navy in Morning"));
         double[] tall = tallOf("colour-hex");
         assertThat(tall[0]).isPositive().isLessThanOrEqualTo(tall[1]);
     }
