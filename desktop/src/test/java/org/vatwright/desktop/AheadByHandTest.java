@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -188,6 +189,21 @@ class AheadByHandTest {
             all.addAll(Nodes.of(row));
         }
         return Hand.onFx(() -> all.stream().map(n -> String.valueOf(n.getId())).sorted().toList());
+    }
+
+    @Test
+    void theBandsOfAPlaidAreThereBeforeTheyAreLookedAt() throws Exception {
+        List<Beforehand> ahead = all();
+        hand.until("all is made", () -> ahead.stream().allMatch(Beforehand::done));
+        Parent root = hand.node("stage-dress").getScene().getRoot();
+        Set<Node> before = Nodes.of(root);
+        hand.click("shelf-Skarholm");
+        hand.rest();
+        Set<Node> bands = Hand.onFx(() -> root.lookupAll("#weft-rule > .rule-band").stream().filter(Ui::seen)
+                .collect(Collectors.toSet()));
+        assertThat(bands).hasSizeGreaterThan(6);
+        assertThat(before).containsAll(bands);
+        assertThat(before).contains(hand.node("weft-edge-" + bands.size()));
     }
 
     @Test

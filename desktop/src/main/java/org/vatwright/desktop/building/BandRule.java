@@ -77,6 +77,12 @@ final class BandRule extends Pane {
         getChildren().addAll(edges, note);
     }
 
+    /** Makes so many bands beforehand. */
+    void ready(int bands) {
+        areas.ready(bands);
+        grips.ready(bands);
+    }
+
     /** @param px of one unit of width on the cloth beside it */
     void show(Design design, Colourway colourway, double px) {
         pxPerUnit = px;

@@ -2,13 +2,18 @@ package org.vatwright.desktop.building;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
+import org.vatwright.core.band.BandRun;
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.family.stripe.Stripes;
 import org.vatwright.core.family.stripe.Waves;
 import org.vatwright.core.loom.Fabric;
 import org.vatwright.core.loom.FabricFit;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.Structure;
 import org.vatwright.core.woven.SettFabric;
 import org.vatwright.desktop.cloth.HandNumber;
 import org.vatwright.desktop.cloth.Ruler;
@@ -22,6 +27,8 @@ import javafx.scene.Node;
 final class BandRules {
 
     private static final double GAP = 14;
+    /** More bands are made when they are seen. */
+    private static final int AT_ONCE = 60;
 
     private final Studio studio;
     private final BandRule stripes;
@@ -44,6 +51,24 @@ final class BandRules {
     /** @return whether there is a rule at the left of the cell */
     boolean leftWanted() {
         return studio.structure(SettFabric.class).isPresent();
+    }
+
+    /** @return steps that make bands for the longest runs of these designs before they are seen */
+    List<Runnable> furnishing(List<Design> designs) {
+        List<Structure> all = designs.stream().flatMap(d -> d.layers().stream()).map(Layer::structure).toList();
+        List<Fabric> plaids = of(all, SettFabric.class).map(SettFabric::fabric).toList();
+        return Stream.of(furnishing(stripes, of(all, Stripes.class).map(Stripes::run)),
+                furnishing(warp, plaids.stream().map(Fabric::warp)),
+                furnishing(weft, plaids.stream().map(Fabric::weft))).flatMap(List::stream).toList();
+    }
+
+    private static <S> Stream<S> of(List<Structure> all, Class<S> kind) {
+        return all.stream().filter(kind::isInstance).map(kind::cast);
+    }
+
+    private static List<Runnable> furnishing(BandRule rule, Stream<BandRun> runs) {
+        int most = Math.min(AT_ONCE, runs.mapToInt(r -> r.period().length).max().orElse(0));
+        return IntStream.rangeClosed(1, most).<Runnable>mapToObj(n -> () -> rule.ready(n)).toList();
     }
 
     void show(Design design, Colourway colourway, Viewport v, boolean rolled) {

@@ -163,6 +163,7 @@ public final class BuildStage extends DesignStage {
     @Override
     public List<Runnable> furnishing() {
         List<Runnable> steps = new ArrayList<>(recipe.furnishing(studio.project().designs()));
+        steps.addAll(cell.furnishing(studio.project().designs()));
         steps.add(brushPlace::ready);
         steps.addAll(brushes.furnishing());
         return steps;

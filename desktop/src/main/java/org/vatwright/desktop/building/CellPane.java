@@ -140,6 +140,11 @@ final class CellPane extends ClothPane {
         return shade;
     }
 
+    /** @return steps that make what these designs will show beside the cell */
+    List<Runnable> furnishing(List<Design> designs) {
+        return rules.furnishing(designs);
+    }
+
     void show(Design shown, Colourway itsColourway) {
         boolean other = design == null || !design.id().equals(shown.id())
                 || design.repeat().widthMm() != shown.repeat().widthMm() && !studio.dragging()
