@@ -2,6 +2,9 @@ package org.vatwright.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
+import java.util.stream.IntStream;
+
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import org.vatwright.core.effect.CastShadow;
@@ -14,9 +17,11 @@ import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.tooth.ToothKind;
+import org.vatwright.desktop.cloth.ClothImage;
 
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 
 /** Effects and teeth, by mouse and keys in the window. */
@@ -86,6 +91,18 @@ class SurfaceByHandTest extends AtTheDemo {
         assertThat(effect(ToothWear.class).form().kind()).isEqualTo(ToothKind.CRYSTALS);
         hand.menu("effect-starts", 6);
         assertThat(layer().effects()).isEmpty();
+    }
+
+    @Test
+    void kindsOfToothAreToldApartEvenInTheInkOfTheGround() throws Exception {
+        hand.click("shelf-Quay");
+        Tooth stone = (Tooth) layer().structure();
+        assertThat(stone.inks()).containsExactly(hand.studio().design().orElseThrow().ground());
+        for (ToothKind kind : List.of(ToothKind.FINE, ToothKind.CRYSTALS, ToothKind.PAPER)) {
+            ClothImage picture = (ClothImage) ((Labeled) hand.node("tooth-" + kind.words())).getGraphic();
+            hand.until(kind.words() + " is seen", () -> IntStream.range(2, 30)
+                    .map(x -> picture.argb(x, 12)).distinct().count() > 3);
+        }
     }
 
     @Test

@@ -1,6 +1,7 @@
 package org.vatwright.desktop.building;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 import javafx.scene.control.Button;
@@ -8,9 +9,11 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 
 import org.vatwright.core.colour.Colourway;
+import org.vatwright.core.colour.Lab;
 import org.vatwright.core.family.tooth.Tooth;
 import org.vatwright.core.measure.Numbers;
 import org.vatwright.core.pattern.Design;
+import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.tooth.ToothForm;
 import org.vatwright.core.tooth.ToothKind;
@@ -25,6 +28,8 @@ final class ToothChapter extends Chapter.Of<Tooth> {
     private static final LivePicker.Shape SHAPE = new LivePicker.Shape(5, 50, 34);
     /** Of a picture, in sizes of the tooth. */
     private static final double SEEN = 9;
+    /** Colours this far apart (CIEDE2000) are told from each other in a small picture. */
+    private static final double TOLD = 8;
 
     private final LivePicker<ToothKind> kind;
     private final NumberRow size;
@@ -75,7 +80,7 @@ final class ToothChapter extends Chapter.Of<Tooth> {
         // Not the layer that is open: a chapter may be filled before its own is.
         Layer layer = design.layers().stream().filter(l -> l.structure().equals(tooth)).findFirst().orElseThrow();
         int id = layer.id();
-        Design alone = design.alone(design.layers().indexOf(layer)).withGround(design.ground());
+        Design alone = design.alone(design.layers().indexOf(layer)).withGround(under(design, colourway, tooth));
         kind.show(form.kind(), k -> alone.replace(id, l -> l.withStructure(other(tooth, k))), colourway, pxPerMm);
         size.show(form.sizeMm());
         amount.show(100 * form.amount());
@@ -83,5 +88,19 @@ final class ToothChapter extends Chapter.Of<Tooth> {
         contrast.setDisable(form.kind() == ToothKind.GLITTER);
         direction.show(form.directionDeg());
         direction.setDisable(!form.kind().directed());
+    }
+
+    /** @return what kinds are pictured on: nothing where no ink of the tooth could be told from the design's ground */
+    private static Ink under(Design design, Colourway colourway, Tooth tooth) {
+        Optional<Lab> ground = colour(design, colourway, design.ground());
+        boolean told = ground.isEmpty() || tooth.inks().stream().map(ink -> colour(design, colourway, ink))
+                .anyMatch(ink -> ink.isEmpty() || ink.get().difference(ground.get()) > TOLD);
+        return told ? design.ground() : Ink.CLEAR;
+    }
+
+    private static Optional<Lab> colour(Design design, Colourway colourway, Ink ink) {
+        return ink instanceof Ink.Slot(String name)
+                ? Optional.of(Lab.of(colourway.colours().get(design.palette().slot(name))))
+                : Optional.empty();
     }
 }
