@@ -101,7 +101,8 @@ class SurfaceByHandTest extends AtTheDemo {
         for (ToothKind kind : List.of(ToothKind.FINE, ToothKind.CRYSTALS, ToothKind.PAPER)) {
             ClothImage picture = (ClothImage) ((Labeled) hand.node("tooth-" + kind.words())).getGraphic();
             hand.until(kind.words() + " is seen", () -> IntStream.range(2, 30)
-                    .map(x -> picture.argb(x, 12)).distinct().count() > 3);
+                    .map(x -> picture.argb(x, 12)).distinct().count() > 3
+                    && picture.argb(2, 12) >>> 24 == 255);
         }
     }
 

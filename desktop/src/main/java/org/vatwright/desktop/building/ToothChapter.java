@@ -1,5 +1,6 @@
 package org.vatwright.desktop.building;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -90,12 +91,23 @@ final class ToothChapter extends Chapter.Of<Tooth> {
         direction.setDisable(!form.kind().directed());
     }
 
-    /** @return what kinds are pictured on: nothing where no ink of the tooth could be told from the design's ground */
+    /** @return what kinds are pictured on: where no ink of the tooth could be told from the design's ground, what is farthest */
     private static Ink under(Design design, Colourway colourway, Tooth tooth) {
-        Optional<Lab> ground = colour(design, colourway, design.ground());
-        boolean told = ground.isEmpty() || tooth.inks().stream().map(ink -> colour(design, colourway, ink))
-                .anyMatch(ink -> ink.isEmpty() || ink.get().difference(ground.get()) > TOLD);
-        return told ? design.ground() : Ink.CLEAR;
+        if (apart(design, colourway, tooth, design.ground()) > TOLD) {
+            return design.ground();
+        }
+        return design.palette().slots().stream().map(Ink::slot)
+                .max(Comparator.comparingDouble(ink -> apart(design, colourway, tooth, ink))).orElse(design.ground());
+    }
+
+    /** @return how far the ink is from that of the tooth which is farthest; very far where either is no plain colour */
+    private static double apart(Design design, Colourway colourway, Tooth tooth, Ink ink) {
+        Optional<Lab> under = colour(design, colourway, ink);
+        return tooth.inks().stream().map(of -> colour(design, colourway, of))
+                .mapToDouble(of -> under.isEmpty() || of.isEmpty()
+                        ? Double.MAX_VALUE
+                        : of.get().difference(under.get()))
+                .max().orElse(Double.MAX_VALUE);
     }
 
     private static Optional<Lab> colour(Design design, Colourway colourway, Ink ink) {
