@@ -49,7 +49,7 @@ final class SystemOutside implements Outside {
     }
 
     @Override
-    public Optional<Path> askSave(String title, String proposal, FileKind kind) {
+    public Optional<Path> askName(String title, String proposal, FileKind kind) {
         FileChooser chooser = chooser(title, kind);
         chooser.setInitialFileName(proposal);
         return chosen(chooser.showSaveDialog(stage));

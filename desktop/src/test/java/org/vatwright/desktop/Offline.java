@@ -14,6 +14,8 @@ final class Offline implements Outside {
 
     final Deque<Path> answers = new ArrayDeque<>();
     final List<Path> foldersShown = new ArrayList<>();
+    /** What was proposed where a name was asked for. */
+    final List<String> names = new ArrayList<>();
     final List<String> asked = new ArrayList<>();
     boolean stop = true;
     Leave leave = Leave.DISCARD;
@@ -24,7 +26,8 @@ final class Offline implements Outside {
     }
 
     @Override
-    public Optional<Path> askSave(String title, String proposal, FileKind kind) {
+    public Optional<Path> askName(String title, String proposal, FileKind kind) {
+        names.add(proposal);
         return Optional.ofNullable(answers.poll());
     }
 

@@ -139,6 +139,51 @@ class ProjectsByHandTest extends AtTheDemo {
                 .isEqualTo("Mine, at the very end");
     }
 
+    /** The system asks about the name that was typed, which is another than the one with its ending. */
+    @Test
+    void aNameThatGetsItsEndingOverwritesNothingUnasked() throws Exception {
+        Path theirs = folder.resolve("ferry.vatwright");
+        ProjectFile.write(hand.studio().project().withName("Of the other desk"), theirs);
+        change("Mine");
+        hand.outside.answers.add(folder.resolve("ferry"));
+        hand.press(KeyCode.CONTROL, KeyCode.S);
+        assertThat(hand.outside.names).as("asked again, with the whole name").hasSize(2).last()
+                .isEqualTo("ferry.vatwright");
+        assertThat(ProjectFile.read(theirs).name()).isEqualTo("Of the other desk");
+        assertThat(hand.studio().history().unsaved()).as("it was not answered").isTrue();
+        hand.outside.answers.add(folder.resolve("ferry"));
+        hand.outside.answers.add(theirs);
+        save();
+        assertThat(ProjectFile.read(theirs).name()).as("the second answer said yes").isEqualTo("Mine");
+        hand.outside.answers.add(folder.resolve("SPRAY.VATWRIGHT"));
+        hand.press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.S);
+        hand.until("saved", () -> hand.messageText().startsWith("Saved as SPRAY"));
+        Path loud = folder.resolve("SPRAY.VATWRIGHT");
+        assertThat(loud).exists();
+        hand.drop(loud);
+        change("At its place again");
+        save();
+        assertThat(ProjectFile.read(loud).name()).isEqualTo("At its place again");
+    }
+
+    @Test
+    void whatCannotBeReplacedCanBeSavedBesideIt() throws Exception {
+        Path file = folder.resolve("ferry.vatwright");
+        hand.outside.answers.add(file);
+        change("Before");
+        save();
+        assertThat(file.toFile().setReadOnly()).isTrue();
+        change("After");
+        hand.press(KeyCode.CONTROL, KeyCode.S);
+        hand.until("it is told", () -> hand.messageText().contains("read-only"));
+        Path beside = folder.resolve("ferry-2.vatwright");
+        hand.outside.answers.add(beside);
+        hand.click(hand.words("save beside it\u2026"));
+        hand.until("saved beside", () -> hand.messageText().startsWith("Saved as ferry-2"));
+        assertThat(ProjectFile.read(beside).name()).isEqualTo("After");
+        assertThat(ProjectFile.read(file).name()).isEqualTo("Before");
+    }
+
     @Test
     void aProjectThatIsOpenTwiceIsToldAtOnce() throws Exception {
         Path file = folder.resolve("ferry.vatwright");

@@ -176,7 +176,7 @@ public final class Desk {
         }, read -> {
             // Whoever edited while it was being read is asked again.
             if (studio.history().present() == before || mayLeave()) {
-                boolean whole = path.toString().endsWith(ProjectFile.SUFFIX);
+                boolean whole = PROJECT.ends(path);
                 standing.at(whole ? Optional.of(path) : Optional.empty(), read.stamp().filter(s -> whole));
                 studio.open(read.project());
             }

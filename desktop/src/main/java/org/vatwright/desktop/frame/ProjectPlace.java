@@ -19,6 +19,8 @@ import javafx.application.Platform;
 /** Where the open project stands on the disk, and its way there. */
 final class ProjectPlace {
 
+    private static final String BESIDE = "save beside it\u2026";
+
     private final Studio studio;
     private final Outside outside;
     private final Settings settings;
@@ -80,8 +82,7 @@ final class ProjectPlace {
 
     private Optional<Path> askPlace() {
         return outside.askSave("Save the project",
-                FileName.of(studio.project().name()).toLowerCase(Locale.ROOT) + ProjectFile.SUFFIX, Desk.PROJECT)
-                .map(p -> p.toString().endsWith(ProjectFile.SUFFIX) ? p : Path.of(p + ProjectFile.SUFFIX));
+                FileName.of(studio.project().name()).toLowerCase(Locale.ROOT) + ProjectFile.SUFFIX, Desk.PROJECT);
     }
 
     private void saveTo(Path path, Optional<FileStamp> expected) {
@@ -94,14 +95,15 @@ final class ProjectPlace {
                             () -> outside.showFolder(path.toAbsolutePath().getParent())));
                 }
                 case Saver.Outcome.Changed(String sentence) -> changed(path, sentence);
-                case Saver.Outcome.Failed(String sentence) -> studio.say(Message.refused(sentence));
+                case Saver.Outcome.Failed(String sentence) -> studio.say(Message.refused(sentence)
+                        .offering(BESIDE, this::saveAs));
             }
         });
     }
 
     private void changed(Path path, String sentence) {
         studio.say(Message.refused(sentence + "; nothing was overwritten").offering("save over it",
-                () -> saveTo(path, Optional.empty())).offering("save beside it\u2026", this::saveAs));
+                () -> saveTo(path, Optional.empty())).offering(BESIDE, this::saveAs));
     }
 
     private void saved(Project project, Path path, Optional<FileStamp> stamp) {

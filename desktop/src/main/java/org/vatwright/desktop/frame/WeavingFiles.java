@@ -84,9 +84,7 @@ public final class WeavingFiles {
                     String proposal = design.name().toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-")
                             + WifFile.SUFFIX;
                     outside.askSave("Write a weaving file", proposal, KIND).ifPresent(path -> write(design, weaving,
-                            path.toString().toLowerCase(Locale.ROOT).endsWith(WifFile.SUFFIX)
-                                    ? path
-                                    : Path.of(path + WifFile.SUFFIX)));
+                            path));
                 }));
     }
 

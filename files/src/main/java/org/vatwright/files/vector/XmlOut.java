@@ -5,6 +5,7 @@ import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.regex.Pattern;
 
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
@@ -12,8 +13,12 @@ import javax.xml.stream.XMLStreamWriter;
 
 import org.vatwright.core.measure.Numbers;
 
-/** Elements of a drawing, one a line. */
+/** Elements of a drawing, one a line. Names are people's: what XML cannot hold of them is written as U+FFFD. */
 final class XmlOut {
+
+    /** All but Char of XML 1.0, 2.2: control signs and halves of pairs. The platform's writer lets them pass. */
+    private static final Pattern UNLAWFUL = Pattern.compile(
+            "[^\\t\\n\\r\\x20-\\x{D7FF}\\x{E000}-\\x{FFFD}\\x{10000}-\\x{10FFFF}]");
 
     private final XMLStreamWriter xml;
 
@@ -35,7 +40,7 @@ final class XmlOut {
     }
 
     void attribute(String name, String value) throws XMLStreamException {
-        xml.writeAttribute(name, value);
+        xml.writeAttribute(name, lawful(value));
     }
 
     private void attributes(String... attributes) throws XMLStreamException {
@@ -43,14 +48,14 @@ final class XmlOut {
             switch (attributes[i]) {
                 case "xmlns" -> xml.writeDefaultNamespace(attributes[i + 1]);
                 case "xmlns:xlink" -> xml.writeNamespace("xlink", attributes[i + 1]);
-                default -> xml.writeAttribute(attributes[i], attributes[i + 1]);
+                default -> attribute(attributes[i], attributes[i + 1]);
             }
         }
     }
 
     void text(String name, String words) throws XMLStreamException {
         xml.writeStartElement(name);
-        xml.writeCharacters(words);
+        xml.writeCharacters(lawful(words));
         xml.writeEndElement();
     }
 
@@ -61,6 +66,10 @@ final class XmlOut {
     void close() throws XMLStreamException {
         xml.writeEndDocument();
         xml.flush();
+    }
+
+    private static String lawful(String words) {
+        return UNLAWFUL.matcher(words).replaceAll("\uFFFD");
     }
 
     static String number(double value) {

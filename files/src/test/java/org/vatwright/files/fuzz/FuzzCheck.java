@@ -9,6 +9,10 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
+
+import javax.xml.parsers.ParserConfigurationException;
+import javax.xml.parsers.SAXParserFactory;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.colour.Palette;
@@ -28,6 +32,7 @@ import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Fill;
 import org.vatwright.core.pattern.Guides;
 import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.pattern.Phase;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.Cloth;
@@ -45,10 +50,15 @@ import org.vatwright.files.svg.FlatReader;
 import org.vatwright.files.svg.MotifDrawing;
 import org.vatwright.files.svg.MotifReader;
 import org.vatwright.files.type.ShippedTypefaces;
+import org.vatwright.files.vector.ArticleContent;
+import org.vatwright.files.vector.PdfArticleWriter;
 import org.vatwright.files.vector.PdfTileWriter;
+import org.vatwright.files.vector.SvgArticleWriter;
 import org.vatwright.files.vector.SvgTileWriter;
 import org.vatwright.files.wif.WifDesign;
 import org.vatwright.files.wif.WifFile;
+import org.xml.sax.SAXException;
+import org.xml.sax.helpers.DefaultHandler;
 
 /** Reads one input as its reader does; what is accepted has to stand all that is done with it. */
 final class FuzzCheck {
@@ -122,9 +132,9 @@ final class FuzzCheck {
     }
 
     private void stands(Project project, Work work) throws IOException {
-        Path file = folder.resolve("out.vatwright");
-        ProjectFile.write(project, file);
-        Project back = ProjectFile.read(file);
+        Path saved = folder.resolve("out.vatwright");
+        ProjectFile.write(project, saved);
+        Project back = ProjectFile.read(saved);
         if (!back.equals(project)) {
             throw new AssertionError("came back as something else");
         }
@@ -137,6 +147,10 @@ final class FuzzCheck {
             allowed(() -> {
                 Cut cut = Cut.of(article, new ShippedTypefaces());
                 new ArticleRenderer(project::design, TileSource.PAINTED, Optional.empty()).render(cut, COARSE, work);
+                ArticleContent content = new ArticleContent(cut, project::design, Optional.empty(), Phase.OWN, COARSE,
+                        work);
+                svg(file -> SvgArticleWriter.write(content, file));
+                PdfArticleWriter.write(content, folder.resolve("out.pdf"));
             });
         }
     }
@@ -147,9 +161,20 @@ final class FuzzCheck {
         double longer = Math.max(tile.widthMm(), tile.heightMm());
         allowed(() -> TileRenderer.render(cloth,
                 TileGrid.ofWidth(tile, (int) Math.max(1, SMALL_PX * tile.widthMm() / longer)), work));
-        allowed(() -> SvgTileWriter.write(cloth, COARSE, folder.resolve("out.svg"), work));
+        allowed(() -> svg(file -> SvgTileWriter.write(cloth, COARSE, file, work)));
         allowed(() -> PdfTileWriter.write(cloth, COARSE, folder.resolve("out.pdf"), work));
         allowed(() -> Inspection.of(cloth, new Density(300), CheckLimits.USUAL, TileSource.PAINTED, work));
+    }
+
+    /** A drawing that others cannot read is no drawing: it is read once by the platform's own parser. */
+    private void svg(Consumer<Path> write) {
+        Path file = folder.resolve("out.svg");
+        write.accept(file);
+        try {
+            SAXParserFactory.newDefaultNSInstance().newSAXParser().parse(file.toFile(), new DefaultHandler());
+        } catch (SAXException | IOException | ParserConfigurationException e) {
+            throw new AssertionError("a drawing was written that is none", e);
+        }
     }
 
     /** What cannot be made of an accepted design may be refused, in a sentence. */

@@ -13,6 +13,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
+import javax.xml.parsers.DocumentBuilderFactory;
+
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
@@ -281,5 +283,17 @@ class VectorTilesTest {
             assertThat(a[0]).as("SVG").isLessThan(8);
             assertThat(a[1]).as("PDF").isLessThan(8);
         });
+    }
+
+    /** Names are people's and other programs' and hold what they hold; a drawing is read by all that read XML. */
+    @Test
+    void aNameMayHoldWhatXmlCannot() throws Exception {
+        Design named = gangway.withName("Bell\u0007 nought\u0000 half \ud83c end\uffff wave \ud83c\udf0a <&\">");
+        Path svg = folder.resolve("named.svg");
+        SvgTileWriter.write(new Cloth(named, named.palette().first()), DPI, svg, Work.on(1));
+        String title = DocumentBuilderFactory.newDefaultNSInstance().newDocumentBuilder().parse(svg.toFile())
+                .getElementsByTagName("title").item(0).getTextContent();
+        assertThat(title)
+                .isEqualTo("Bell\ufffd nought\ufffd half \ufffd end\ufffd wave \ud83c\udf0a <&\">, Morning");
     }
 }
