@@ -3,6 +3,7 @@ package org.vatwright.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -28,6 +29,7 @@ import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.TileRenderer;
 import org.vatwright.core.repeat.TileGrid;
+import org.vatwright.desktop.studio.Stage;
 import org.vatwright.files.picture.PictureWriter;
 import org.vatwright.files.project.ProjectFile;
 
@@ -242,6 +244,26 @@ class PictureByHandTest extends AtTheDemo {
         assertThat(design().palette()).isEqualTo(start.palette());
         hand.click("picture-few-inks");
         hand.until("inks are found once more", () -> picture().reduced().size() == 3);
+    }
+
+    @Test
+    void aPictureThatIsDroppedIsALayerOrAMotifOfTheOpenMotifs() throws Exception {
+        hand.click("shelf-Gangway");
+        Project before = hand.studio().project();
+        hand.click("stage-colour");
+        hand.drop(Files.move(sail(), folder.resolve("Sail.PNG")));
+        hand.until("the picture is read", () -> hand.studio().project() != before);
+        assertThat(hand.text("undo")).isEqualTo("Undo: picture Sail");
+        assertThat(hand.studio().selection().stage()).isEqualTo(Stage.BUILD);
+        assertThat(hand.studio().layer().orElseThrow().structure()).isEqualTo(new Cover(new Ink.Filled("Sail")));
+
+        hand.click("shelf-Terns");
+        Project terns = hand.studio().project();
+        int motifs = hand.studio().structure(Motifs.class).orElseThrow().motifs().size();
+        hand.drop(sail());
+        hand.until("the picture is read", () -> hand.studio().project() != terns);
+        assertThat(hand.studio().structure(Motifs.class).orElseThrow().motifs()).hasSize(motifs + 1).last()
+                .satisfies(m -> assertThat(m.name()).isEqualTo("Sail"));
     }
 
     @Test

@@ -246,15 +246,25 @@ public final class Desk {
 
     /** Reads a picture to lie over everything, healed, on a layer of its own. */
     public void readCover() {
-        outside.askOpen("Use a picture as a layer", PICTURE).ifPresent(path -> readPicture(path,
-                picture -> new Bringing(studio).cover(bare(path), picture)));
+        outside.askOpen("Use a picture as a layer", PICTURE).ifPresent(this::readCover);
+    }
+
+    private void readCover(Path path) {
+        readPicture(path, picture -> {
+            if (new Bringing(studio).cover(bare(path), picture)) {
+                studio.select(s -> s.withStage(Stage.BUILD));
+            }
+        });
     }
 
     /** Reads a picture as a motif of its true size. */
     public void readMotifPicture() {
-        outside.askOpen("Use a picture as a motif", PICTURE).ifPresent(path -> readPicture(path,
-                picture -> new Bringing(studio).motif("motif from " + bare(path),
-                        (d, l) -> MotifsFrom.source(d, l, bare(path), new Fill.OfPicture(picture)))));
+        outside.askOpen("Use a picture as a motif", PICTURE).ifPresent(this::readMotifPicture);
+    }
+
+    private void readMotifPicture(Path path) {
+        readPicture(path, picture -> new Bringing(studio).motif("motif from " + bare(path),
+                (d, l) -> MotifsFrom.source(d, l, bare(path), new Fill.OfPicture(picture))));
     }
 
     /** @return what more pictures may have: what is brought in must be there again when the project is opened */
@@ -344,6 +354,10 @@ public final class Desk {
             motifs.read(path);
         } else if (name.endsWith(".svg")) {
             readFlat(path);
+        } else if (PICTURE.has(path) && drawing) {
+            readMotifPicture(path);
+        } else if (PICTURE.has(path)) {
+            readCover(path);
         } else if (name.endsWith(WifFile.SUFFIX)) {
             weavings.read(path);
         } else if (name.endsWith(".json")) {
@@ -359,7 +373,7 @@ public final class Desk {
             }
         } else {
             studio.say(Message.wrong(
-                    "%s cannot be taken in; projects, designs in JSON, weaving files and SVG drawings can."
+                    "%s cannot be taken in; projects, designs in JSON, pictures, weaving files and SVG drawings can."
                             .formatted(path.getFileName())));
         }
     }

@@ -5,6 +5,7 @@ import java.nio.file.LinkOption;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** What the window asks of the system around it. */
 public interface Outside {
@@ -17,8 +18,18 @@ public interface Outside {
             return patterns[0].substring(1);
         }
 
+        /** @return whether it is called as new ones are */
         boolean ends(Path path) {
-            return path.toString().toLowerCase(Locale.ROOT).endsWith(ending());
+            return ends(path, patterns[0]);
+        }
+
+        /** @return whether it is called as any of them is */
+        boolean has(Path path) {
+            return Stream.of(patterns).anyMatch(pattern -> ends(path, pattern));
+        }
+
+        private static boolean ends(Path path, String pattern) {
+            return path.toString().toLowerCase(Locale.ROOT).endsWith(pattern.substring(1).toLowerCase(Locale.ROOT));
         }
     }
 
