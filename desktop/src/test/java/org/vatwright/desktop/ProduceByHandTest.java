@@ -135,6 +135,30 @@ class ProduceByHandTest extends AtTheDemo {
         hand.until("it is written", () -> Files.exists(folder.resolve("made/Paper-sheet.jpg")));
     }
 
+    /** Rows take no keys: a field keeps them when another row is chosen. */
+    @Test
+    void whatIsTypedIsOfTheJobItWasTypedFor() throws Exception {
+        toTheDocket();
+        List<Job> before = hand.studio().project().jobs();
+        hand.click("job-Gangway-tile");
+        hand.click("job-name");
+        hand.press(KeyCode.CONTROL, KeyCode.A);
+        hand.type("Deck tile");
+        hand.click("job-Skarholm-tile");
+        assertThat(hand.studio().project().jobs()).isEqualTo(before.stream()
+                .map(j -> j.name().equals("Gangway tile") ? j.withName("Deck tile") : j).toList());
+        assertThat(hand.text("job-name")).isEqualTo("Skarholm tile");
+        hand.click("density-of-the-job");
+        hand.press(KeyCode.CONTROL, KeyCode.A);
+        hand.type("200");
+        hand.click("job-Deck-tile");
+        assertThat(job("Skarholm tile").output().density()).isEqualTo(new Density(200));
+        assertThat(job("Deck tile").output()).isEqualTo(before.getFirst().output());
+        hand.press(KeyCode.CONTROL, KeyCode.Z);
+        hand.press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(hand.studio().project().jobs()).as("two acts and no more").isEqualTo(before);
+    }
+
     @Test
     void jobsOfOneNameWriteFilesOfTheirOwn() throws Exception {
         toTheDocket();

@@ -114,6 +114,8 @@ public final class Frame extends BorderPane {
             e.getDragboard().getFiles().stream().map(File::toPath).forEach(desk::dropped);
             e.setDropCompleted(true);
         });
+        studio.beforeChoosing(
+                () -> leaveField(getScene() != null && getScene().getFocusOwner() instanceof TextInputControl));
         studio.watch(this::refresh);
         studio.watchFoot(foot::show);
         studio.hear(messages::show);
@@ -232,7 +234,7 @@ public final class Frame extends BorderPane {
         e.consume();
     }
 
-    /** What was typed and not taken yet is taken first, so that undo means the document. */
+    /** What was typed and not taken yet is taken first, so that it stays with what it was typed for. */
     private void leaveField(boolean typing) {
         if (typing) {
             requestFocus();

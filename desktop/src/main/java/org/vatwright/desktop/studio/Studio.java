@@ -54,6 +54,7 @@ public final class Studio {
     private final Held<CutHand> cutHand = new Held<>(CutHand.FIRST, this::selected);
     private final Held<DressHand> dressHand = new Held<>(DressHand.FIRST, this::selected);
     private boolean showBefore;
+    private Runnable leaving = () -> {};
 
     public Studio(Project project, Typeface.Case faces) {
         this.faces = faces;
@@ -143,10 +144,17 @@ public final class Studio {
         return showBefore ? selection.in(project()) : selection;
     }
 
+    /** @param leave takes what is being typed, before anything else is chosen: it was meant for what is chosen now */
+    public void beforeChoosing(Runnable leave) {
+        leaving = leave;
+    }
+
     public void select(UnaryOperator<Selection> change) {
         Selection next = change.apply(selection).in(history.present());
         if (!next.equals(selection)) {
-            selection = next;
+            leaving.run();
+            // What was typed until now may have changed the document.
+            selection = change.apply(selection).in(history.present());
             WindowFirst.changes();
             tell(Change.SELECTED);
         }
