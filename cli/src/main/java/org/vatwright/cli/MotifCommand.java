@@ -39,8 +39,13 @@ final class MotifCommand implements Callable<Integer> {
         MotifPicture.write(picture, reading, output);
         PrintWriter err = spec.commandLine().getErr();
         reading.findings().forEach(err::println);
-        spec.commandLine().getOut().println("%d shapes, %d inks, %s x %s mm".formatted(reading.marks().size(),
-                reading.palette().size(), Numbers.plain(reading.widthMm(), 2), Numbers.plain(reading.heightMm(), 2)));
+        spec.commandLine().getOut().println("%s, %s, %s x %s mm".formatted(count(reading.marks().size(), "shape"),
+                count(reading.palette().size(), "ink"), Numbers.plain(reading.widthMm(), 2),
+                Numbers.plain(reading.heightMm(), 2)));
         return 0;
+    }
+
+    private static String count(int number, String one) {
+        return "%d %s%s".formatted(number, one, number == 1 ? "" : "s");
     }
 }

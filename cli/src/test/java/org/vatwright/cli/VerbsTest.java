@@ -91,6 +91,7 @@ class VerbsTest extends OnTheDemo {
                 + "<rect width='20' height='20' fill='#ab3b2c'/><text>words</text></svg>");
         assertThat(run("motif", file("m.svg"), "--px", "80", "-o", file("m.png"))).isZero();
         assertThat(err.toString().strip()).isEqualTo("left out: text");
+        assertThat(out.toString().strip()).isEqualTo("1 shape, 1 ink, 10.58 x 5.29 mm");
         assertThat(picture("m.png").getWidth()).isEqualTo(80);
         assertThat(picture("m.png").getHeight()).isEqualTo(40);
         assertThat(picture("m.png").getRGB(20, 20)).isEqualTo(0xFFab3b2c);
@@ -98,6 +99,7 @@ class VerbsTest extends OnTheDemo {
         Files.writeString(folder.resolve("n.svg"), "<svg xmlns='http://www.w3.org/2000/svg'><text>no</text></svg>");
         assertThat(run("motif", file("n.svg"), "-o", file("n.png"))).isEqualTo(1);
         assertThat(folder.resolve("n.png")).doesNotExist();
+        assertThat(err.toString()).contains("n holds nothing that can be read as a motif: left out: text");
     }
 
     @Test

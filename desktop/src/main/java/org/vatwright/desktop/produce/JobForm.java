@@ -76,7 +76,7 @@ final class JobForm extends VBox {
         quality = NumberRow.number(studio, "Quality", "JPEG quality", "", 0, 1,
                 n -> edit("JPEG quality", j -> j.withOutput(j.output().withQuality((int) Math.rint(n)))));
         getChildren().addAll(name, Ui.labelled("Of", subject), Ui.labelled("Colourway", colourway),
-                Ui.labelled("File", format), Ui.pair(density, quality), Ui.pair(width, height),
+                Ui.labelled("File", format), density, quality, Ui.pair(width, height),
                 Ui.row(Ui.spring(), Ui.link("remove this job", this::remove)));
     }
 

@@ -62,6 +62,8 @@ public final class MotifReader {
     private final int within;
     private int elements;
     private int marks;
+    /** There was one more shape than are read. */
+    private boolean full;
 
     private MotifReader(Limits limits) {
         this(limits, new SvgRules(), new HashMap<>(), new LinkedHashMap<>(), Optional.empty(), 0);
@@ -86,12 +88,14 @@ public final class MotifReader {
         MotifReader inner = new MotifReader(limits, rules, byId, left, Optional.of(this), within + 1);
         inner.elements = elements;
         inner.marks = marks;
+        inner.full = full;
         SvgView view = new SvgView(contentToMm, cell.contentWide(), cell.contentHigh(), 0, 0);
         List<VectorMark> drawn = within >= MOST_WITHIN
                 ? List.of()
                 : inner.children(cell.holder(), view, SvgLook.start().within(cell.holder(), rules));
         elements = inner.elements;
         marks = inner.marks;
+        full = inner.full;
         return new Reading("pattern", wideMm, highMm, drawn, inner.fills.palette(), inner.patterns.fills(), List.of());
     }
 
@@ -113,7 +117,7 @@ public final class MotifReader {
         List<VectorMark> all = look.hidden() ? List.of() : children(root, view, look);
         if (all.isEmpty()) {
             throw new Refusal("%s holds nothing that can be read as a motif%s".formatted(name,
-                    left.isEmpty() ? "" : "; it has " + String.join(", ", left.keySet())));
+                    left.isEmpty() ? "" : ": " + String.join("; ", left.keySet())));
         }
         List<String> findings = left.entrySet().stream()
                 .map(e -> e.getValue() == 1 ? e.getKey() : "%s (%d times)".formatted(e.getKey(), e.getValue()))
@@ -171,7 +175,7 @@ public final class MotifReader {
             return List.of();
         }
         SvgLook look = parentLook.within(element, rules);
-        if (look.hidden() || marks > MOST_MARKS) {
+        if (look.hidden() || full) {
             return List.of();
         }
         SvgView view = parent.moved(SvgTransforms.parse(element.getAttribute("transform")));
@@ -237,8 +241,12 @@ public final class MotifReader {
             leave(id.isEmpty() ? "a link out of the file is not followed" : "what a use refers to cannot be found");
             return List.of();
         }
-        if (view.uses() >= MOST_USES || ++elements > limits.elements()) {
+        if (view.uses() >= MOST_USES) {
             leave("uses nested deeper than %d are left out".formatted(MOST_USES));
+            return List.of();
+        }
+        if (++elements > limits.elements()) {
+            leave("uses beyond the first %,d elements are left out".formatted(limits.elements()));
             return List.of();
         }
         SvgView placed = view.used().moved(AffineTransform.getTranslateInstance(
@@ -320,10 +328,14 @@ public final class MotifReader {
         if (inMm.getBounds2D().isEmpty() || !SvgForms.finite(inMm)) {
             return;
         }
-        marks++;
         if (marks == MOST_MARKS) {
-            leave("only the first %,d shapes are read".formatted(MOST_MARKS));
+            if (!full) {
+                leave("only the first %,d shapes are read".formatted(MOST_MARKS));
+            }
+            full = true;
+            return;
         }
+        marks++;
         drawn.add(fill.withShape(inMm));
     }
 

@@ -124,4 +124,15 @@ class LargeDrawingsTest {
         VectorMark drawn = reading.marks().get(mark);
         return reading.palette().get(((Ink.Slot) drawn.from()).name());
     }
+
+    @Test
+    void asManyShapesAreReadAsAreToldAndNothingIsToldOfWhatIsWhole() {
+        String one = "<rect width='9' height='9'/>";
+        MotifReader.Reading whole = read(one.repeat(20_000));
+        assertThat(whole.marks()).hasSize(20_000);
+        assertThat(whole.findings()).isEmpty();
+        MotifReader.Reading more = read(one.repeat(19_999) + "<rect width='9' height='9' stroke='red'/>" + one);
+        assertThat(more.marks()).hasSize(20_000);
+        assertThat(more.findings()).containsExactly("only the first 20,000 shapes are read");
+    }
 }
