@@ -59,6 +59,13 @@ class AheadByHandTest {
         hand.close();
     }
 
+    /** @return the window, once nothing more is made beforehand */
+    private Parent whenAllIsMade() throws Exception {
+        List<Beforehand> ahead = all();
+        hand.until("all is made", () -> ahead.stream().allMatch(Beforehand::done));
+        return hand.node("stage-dress").getScene().getRoot();
+    }
+
     private List<Beforehand> all() throws Exception {
         Parent root = hand.node("stage-dress").getScene().getRoot();
         return Hand.onFx(() -> {
@@ -105,9 +112,7 @@ class AheadByHandTest {
     @ParameterizedTest
     @CsvSource({"Tarpaulin, 30", "Skarholm, 120", "Terns, 30", "Kelp, 40", "Galley letters, 30"})
     void aDesignThatIsChosenForTheFirstTimeBringsLittleThatIsNew(String design, int most) throws Exception {
-        List<Beforehand> ahead = all();
-        hand.until("all is made", () -> ahead.stream().allMatch(Beforehand::done));
-        Parent root = hand.node("stage-dress").getScene().getRoot();
+        Parent root = whenAllIsMade();
         Set<Node> before = Nodes.of(root);
         hand.click("shelf-" + design.replace(' ', '-'));
         hand.rest();
@@ -119,9 +124,7 @@ class AheadByHandTest {
     /** Also lists within it have as many rows as the longest of the demo takes. */
     @Test
     void aChapterThatIsOpenedForTheFirstTimeBringsLittleThatIsNew() throws Exception {
-        List<Beforehand> ahead = all();
-        hand.until("all is made", () -> ahead.stream().allMatch(Beforehand::done));
-        Parent root = hand.node("stage-dress").getScene().getRoot();
+        Parent root = whenAllIsMade();
         Map<String, Integer> made = new TreeMap<>();
         for (Design design : hand.studio().project().designs()) {
             for (Layer layer : design.layers()) {
@@ -193,9 +196,7 @@ class AheadByHandTest {
 
     @Test
     void theBandsOfAPlaidAreThereBeforeTheyAreLookedAt() throws Exception {
-        List<Beforehand> ahead = all();
-        hand.until("all is made", () -> ahead.stream().allMatch(Beforehand::done));
-        Parent root = hand.node("stage-dress").getScene().getRoot();
+        Parent root = whenAllIsMade();
         Set<Node> before = Nodes.of(root);
         hand.click("shelf-Skarholm");
         hand.rest();
@@ -208,9 +209,7 @@ class AheadByHandTest {
 
     @Test
     void theBrushesAreThereBeforeTheyAreLookedAt() throws Exception {
-        List<Beforehand> ahead = all();
-        hand.until("all is made", () -> ahead.stream().allMatch(Beforehand::done));
-        Parent root = hand.node("stage-dress").getScene().getRoot();
+        Parent root = whenAllIsMade();
         Set<Node> before = Nodes.of(root);
         hand.click("shelf-Kelp");
         hand.rest();
@@ -223,9 +222,7 @@ class AheadByHandTest {
 
     @Test
     void theDocketAndTheArticlesAreThereBeforeTheyAreLookedAt() throws Exception {
-        List<Beforehand> ahead = all();
-        hand.until("all is made", () -> ahead.stream().allMatch(Beforehand::done));
-        Parent root = hand.node("stage-dress").getScene().getRoot();
+        Parent root = whenAllIsMade();
         assertThat(Hand.onFx(() -> root.lookupAll(".job-row").size())).isEqualTo(hand.studio().project().jobs().size());
         Set<Node> before = Nodes.of(root);
         hand.click("stage-produce");

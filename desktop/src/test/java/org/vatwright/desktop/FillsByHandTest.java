@@ -9,6 +9,10 @@ import org.vatwright.core.pattern.FillClosing;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.project.Project;
 
+import javafx.scene.control.MenuButton;
+import javafx.scene.image.ImageView;
+import javafx.scene.input.KeyCode;
+
 /** Designs and pictures as inks, by mouse and keys. */
 class FillsByHandTest extends AtTheDemo {
 
@@ -21,7 +25,12 @@ class FillsByHandTest extends AtTheDemo {
         hand.click("shelf-Gangway");
         Project before = hand.studio().project();
         // Portholes shows Swell; Gangway may be shown by all others and shows what does not show it.
-        hand.menu("add-fill", 4);
+        hand.click("add-fill");
+        MenuButton more = (MenuButton) hand.node("add-fill");
+        hand.until("each design of the menu is seen", () -> more.getItems().stream().skip(5)
+                .allMatch(i -> i.getGraphic() instanceof ImageView seen && seen.getImage() != null));
+        hand.press(KeyCode.ESCAPE);
+        hand.menu("add-fill", 8);
         assertThat(fill().name()).isEqualTo("Skarholm");
         hand.write("scale-of-the-fill", "30");
         assertThat(fill().wide()).isEqualTo(0.3);

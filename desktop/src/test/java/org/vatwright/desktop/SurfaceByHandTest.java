@@ -3,6 +3,7 @@ package org.vatwright.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.concurrent.CountDownLatch;
 import java.util.stream.IntStream;
 
 import org.junit.jupiter.api.Test;
@@ -16,6 +17,7 @@ import org.vatwright.core.pattern.Effect;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.BlendMode;
+import org.vatwright.core.raster.Raster;
 import org.vatwright.core.tooth.ToothKind;
 import org.vatwright.desktop.cloth.ClothImage;
 
@@ -134,5 +136,38 @@ class SurfaceByHandTest extends AtTheDemo {
         assertThat(layer().moves()).isTrue();
         hand.click(hand.named("Add an ink to the tooth"));
         assertThat(((Tooth) layer().structure()).inks()).hasSize(2);
+    }
+
+    private List<ClothImage> pictures() throws Exception {
+        List<Node> pickers = List.of(hand.node("effect-blur").getParent().getParent(), hand.node("blend-screen"));
+        return Hand.onFx(() -> pickers.stream().flatMap(p -> p.lookupAll(".image-view").stream())
+                .filter(ClothImage.class::isInstance).map(ClothImage.class::cast).toList());
+    }
+
+    /** Painting may be late: what is seen meanwhile must not be another layer's. */
+    @Test
+    void picturesOfEffectsAndBlendsAreOfTheChosenLayerOrNotThere() throws Exception {
+        hand.click("shelf-Quay");
+        List<ClothImage> seen = pictures();
+        assertThat(seen).hasSizeGreaterThan(2);
+        hand.until("they are there", () -> seen.stream().allMatch(p -> p.getImage() != null));
+        CountDownLatch late = new CountDownLatch(1);
+        Hand.onFx(() -> {
+            for (int i = 0; i < 16; i++) {
+                new ClothImage().draw(i, (fineness, work) -> {
+                    try {
+                        late.await();
+                    } catch (InterruptedException e) {
+                        throw new IllegalStateException(e);
+                    }
+                    return new Raster(1, 1);
+                }, 300, 300);
+            }
+            return null;
+        });
+        hand.click("shelf-Buoys");
+        hand.until("those of before are gone", () -> seen.stream().allMatch(p -> p.getImage() == null));
+        late.countDown();
+        hand.until("these are there", () -> seen.stream().allMatch(p -> p.getImage() != null));
     }
 }

@@ -42,6 +42,7 @@ record LayerEffects(Studio studio) implements EffectTarget {
         Scenes.Made made = new Scenes.Made(
                 List.of(plain, others, design.repeat(), design.palette(), design.fills(), design.ground()),
                 studio.colourway(design), (int) side, (int) side, pxPerMm, 0, 0);
+        picture.of(List.of(design.id(), layer.id()));
         picture.draw(made, made.subject(studio.tiles(), () -> design.alone(design.layers().indexOf(layer))
                 .withGround(design.ground()).replace(layer.id(), l -> l.withEffects(worn))), side, side);
     }

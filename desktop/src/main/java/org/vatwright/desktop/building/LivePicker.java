@@ -100,7 +100,11 @@ final class LivePicker<T> extends VBox {
     private void show(T now, BiConsumer<T, ClothImage> each) {
         choices.show(now);
         chosen.setText(words.apply(now));
-        draw = () -> pictures.forEach(each);
+        Object whose = List.of(studio.selection().design(), studio.selection().layer());
+        draw = () -> pictures.forEach((choice, picture) -> {
+            picture.of(whose);
+            each.accept(choice, picture);
+        });
         if (grid.isVisible()) {
             draw.run();
         }

@@ -1,5 +1,6 @@
 package org.vatwright.desktop.building;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -19,6 +20,7 @@ import org.vatwright.core.pattern.Gradient;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.TakenFrom;
 import org.vatwright.core.raster.Raster;
+import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.control.ColourEditor;
 import org.vatwright.desktop.control.Late;
 import org.vatwright.desktop.control.Pool;
@@ -26,6 +28,7 @@ import org.vatwright.desktop.control.Swatch;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Aside;
 import org.vatwright.desktop.studio.ChosenInk;
+import org.vatwright.desktop.studio.Scenes;
 import org.vatwright.desktop.studio.Studio;
 
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -51,7 +54,9 @@ final class PaletteStrip extends VBox {
 
     /** In front of a slot's name while it is dragged. */
     static final String DRAGGED = "vatwright-slot:";
-    private static final double SWATCH_PX = 38;
+    private static final int SWATCH_PX = 38;
+    /** A cloth in the menu of inks. */
+    private static final int MENU_PX = 22;
     private static final Rgb FRESH = new Rgb(140, 140, 140);
 
     private final Studio studio;
@@ -166,27 +171,38 @@ final class PaletteStrip extends VBox {
         }
     }
 
-    /** Only designs in which this one does not lie itself. */
+    /** What is made anew first, then the designs in which this one does not lie itself. */
     private void others(Design design) {
-        more.getItems().clear();
-        for (Design other : studio.project().fillable(design.id())) {
-            MenuItem item = new MenuItem(other.name());
-            item.setOnAction(e -> studio.addFill(other.name(), new Fill.OfDesign(other, Optional.empty())));
-            more.getItems().add(item);
-        }
+        List<MenuItem> items = new ArrayList<>();
+        items.add(item("Gradient", this::addGradient));
+        items.getLast().setId("add-gradient");
         for (Texture texture : Texture.values()) {
-            MenuItem each = new MenuItem("Texture: " + texture.words());
-            each.setId("add-texture-" + texture.words().toLowerCase(Locale.ROOT).replace(' ', '-'));
-            each.setOnAction(e -> painting.ask(new Object(), work -> texture.fill(work)));
-            more.getItems().add(each);
+            items.add(item("Texture: " + texture.words(),
+                    () -> painting.ask(new Object(), work -> texture.fill(work))));
+            items.getLast().setId("add-texture-" + texture.words().toLowerCase(Locale.ROOT).replace(' ', '-'));
         }
-        MenuItem blend = new MenuItem("Gradient");
-        blend.setId("add-gradient");
-        blend.setOnAction(e -> addGradient());
-        more.getItems().addFirst(blend);
-        MenuItem item = new MenuItem("A picture\u2026");
-        item.setOnAction(e -> picture.run());
-        more.getItems().add(item);
+        items.add(item("A picture\u2026", picture));
+        for (Design other : studio.project().fillable(design.id())) {
+            items.add(item(other.name(),
+                    () -> studio.addFill(other.name(), new Fill.OfDesign(other, Optional.empty()))));
+            items.getLast().setGraphic(cloth(other));
+        }
+        more.getItems().setAll(items);
+    }
+
+    private static MenuItem item(String words, Runnable action) {
+        MenuItem item = new MenuItem(words);
+        item.setOnAction(e -> action.run());
+        return item;
+    }
+
+    private ClothImage cloth(Design design) {
+        double pxPerMm = (double) SWATCH_PX / Math.max(design.repeat().widthMm(), design.repeat().heightMm());
+        Scenes.Field field = new Scenes.Field(design, design.palette().orFirst(studio.selection().colourway()), 0, 0,
+                SWATCH_PX, MENU_PX, pxPerMm);
+        ClothImage image = new ClothImage();
+        image.draw(field, field.subject(studio.tiles()), SWATCH_PX, MENU_PX);
+        return image;
     }
 
     /** An ink and its name. */

@@ -14,5 +14,8 @@ public final class Styles {
     public static final PseudoClass DROP_BELOW = PseudoClass.getPseudoClass("drop-below");
     public static final PseudoClass CLOSES = PseudoClass.getPseudoClass("closes");
 
+    /** Of two that stand on one line the only one there is now. */
+    public static final PseudoClass ALONE = PseudoClass.getPseudoClass("alone");
+
     private Styles() {}
 }

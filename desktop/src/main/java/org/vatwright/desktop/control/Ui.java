@@ -4,6 +4,7 @@ import java.util.List;
 
 import org.kordamp.ikonli.javafx.FontIcon;
 
+import javafx.beans.InvalidationListener;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -106,6 +107,12 @@ public final class Ui {
         pair.getStyleClass().add("pair");
         HBox.setHgrow(first, Priority.ALWAYS);
         HBox.setHgrow(second, Priority.ALWAYS);
+        // One that is alone stands under those that never had another beside them.
+        InvalidationListener alone = o -> pair.pseudoClassStateChanged(Styles.ALONE,
+                first.isVisible() != second.isVisible());
+        first.visibleProperty().addListener(alone);
+        second.visibleProperty().addListener(alone);
+        alone.invalidated(null);
         return pair;
     }
 
