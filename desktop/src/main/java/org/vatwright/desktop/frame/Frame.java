@@ -21,8 +21,11 @@ import org.vatwright.desktop.studio.Message;
 import org.vatwright.desktop.studio.Stage;
 import org.vatwright.desktop.studio.Studio;
 
+import javafx.application.Platform;
+import javafx.beans.InvalidationListener;
 import javafx.event.EventHandler;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
@@ -72,6 +75,10 @@ public final class Frame extends BorderPane {
     private final ScrollPane column = new Scroll();
     private final MessageBar messages = new MessageBar();
     private final CommandField commands;
+    /** Who had the keys before the event that is under way: a field that has just been clicked chooses its own row. */
+    private Node held;
+    private final InvalidationListener owners = o -> Platform
+            .runLater(() -> held = getScene() == null ? null : getScene().getFocusOwner());
     private final EventHandler<KeyEvent> down = this::keyDown;
     private final EventHandler<KeyEvent> up = this::keyUp;
     private final Beforehand beforehand = new Beforehand(this::ahead);
@@ -114,8 +121,8 @@ public final class Frame extends BorderPane {
             e.getDragboard().getFiles().stream().map(File::toPath).forEach(desk::dropped);
             e.setDropCompleted(true);
         });
-        studio.beforeChoosing(
-                () -> leaveField(getScene() != null && getScene().getFocusOwner() instanceof TextInputControl));
+        studio.beforeChoosing(() -> leaveField(
+                getScene() != null && getScene().getFocusOwner() == held && held instanceof TextInputControl));
         studio.watch(this::refresh);
         studio.watchFoot(foot::show);
         studio.hear(messages::show);
@@ -182,7 +189,7 @@ public final class Frame extends BorderPane {
         middles.show(view.middle());
         columns.show(view.column());
         column.setVvalue(0);
-        javafx.application.Platform.runLater(middle::requestFocus);
+        Platform.runLater(middle::requestFocus);
         return true;
     }
 
@@ -190,10 +197,12 @@ public final class Frame extends BorderPane {
         if (was != null) {
             was.removeEventFilter(KeyEvent.KEY_PRESSED, down);
             was.removeEventFilter(KeyEvent.KEY_RELEASED, up);
+            was.focusOwnerProperty().removeListener(owners);
         }
         if (is != null) {
             is.addEventFilter(KeyEvent.KEY_PRESSED, down);
             is.addEventFilter(KeyEvent.KEY_RELEASED, up);
+            is.focusOwnerProperty().addListener(owners);
         }
     }
 

@@ -1,0 +1,41 @@
+package org.vatwright.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
+import org.vatwright.core.family.stripe.Stripes;
+
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+
+/** A field keeps the keys until it is left, and what is typed in it is for what stood open then. */
+@Timeout(120)
+class TypedByHandTest extends AtTheDemo {
+
+    private List<Double> widths() {
+        return ((Stripes) design().layers().getFirst().structure()).run().bands().stream().map(b -> b.width()).toList();
+    }
+
+    private void type(String id, String text) throws Exception {
+        hand.click(id);
+        hand.press(KeyCode.CONTROL, KeyCode.A);
+        hand.type(text);
+    }
+
+    @Test
+    void oneClickIntoARowChoosesItAndGivesItTheKeys() throws Exception {
+        hand.click("shelf-Gangway");
+        List<Double> before = widths();
+        hand.click("band-1-width");
+        Node second = hand.node("band-2-width");
+        type("band-2-width", "9");
+        assertThat(Hand.onFx(second::isFocused)).isTrue();
+        type("band-3-width", "7");
+        hand.press(KeyCode.ENTER);
+        assertThat(widths().subList(0, 3)).containsExactly(before.getFirst(), 9.0, 7.0);
+        assertThat(widths().subList(3, before.size())).isEqualTo(before.subList(3, before.size()));
+    }
+}
