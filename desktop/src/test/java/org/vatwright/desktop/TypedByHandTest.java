@@ -2,11 +2,14 @@ package org.vatwright.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Path;
 import java.util.List;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import org.vatwright.core.family.stripe.Stripes;
+import org.vatwright.desktop.frame.Outside.Leave;
+import org.vatwright.files.project.ProjectFile;
 
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
@@ -37,5 +40,34 @@ class TypedByHandTest extends AtTheDemo {
         hand.press(KeyCode.ENTER);
         assertThat(widths().subList(0, 3)).containsExactly(before.getFirst(), 9.0, 7.0);
         assertThat(widths().subList(3, before.size())).isEqualTo(before.subList(3, before.size()));
+    }
+
+    @Test
+    void whatIsTypedIsSavedAndIsAChangeThatIsAskedFor() throws Exception {
+        hand.click("shelf-Gangway");
+        type("design-name", "Companionway");
+        Path file = folder.resolve("typed.vatwright");
+        hand.outside.answers.add(file);
+        hand.press(KeyCode.CONTROL, KeyCode.S);
+        hand.until("it is saved", () -> hand.messageText().startsWith("Saved as typed"));
+        assertThat(ProjectFile.read(file).designs().getFirst().name()).isEqualTo("Companionway");
+        type("band-1-width", "17");
+        hand.outside.leave = Leave.STAY;
+        hand.press(KeyCode.CONTROL, KeyCode.N);
+        assertThat(widths().getFirst()).as("it is still here, and taken").isEqualTo(17);
+        assertThat(hand.studio().history().unsaved()).isTrue();
+    }
+
+    @Test
+    void whatIsTypedIsNotGivenToWhatIsOpenedNext() throws Exception {
+        Path other = folder.resolve("other.vatwright");
+        ProjectFile.write(hand.studio().project().withName("Other"), other);
+        hand.click("shelf-Gangway");
+        type("design-name", "Companionway");
+        hand.drop(other);
+        hand.until("the other is open", () -> hand.studio().project().name().equals("Other"));
+        hand.click(hand.node("cell"));
+        assertThat(hand.studio().project().equals(ProjectFile.read(other))).as("it is as it was read").isTrue();
+        assertThat(hand.text("design-name")).isEqualTo("Gangway");
     }
 }

@@ -121,7 +121,7 @@ public final class Frame extends BorderPane {
             e.getDragboard().getFiles().stream().map(File::toPath).forEach(desk::dropped);
             e.setDropCompleted(true);
         });
-        studio.beforeChoosing(() -> leaveField(
+        studio.whenSettling(() -> leaveField(
                 getScene() != null && getScene().getFocusOwner() == held && held instanceof TextInputControl));
         studio.watch(this::refresh);
         studio.watchFoot(foot::show);

@@ -68,6 +68,7 @@ final class ProjectPlace {
 
     /** Saves beside the window's own work. */
     void save() {
+        studio.settle();
         if (file.isPresent()) {
             saveTo(file.get(), seen);
         } else {
@@ -77,6 +78,7 @@ final class ProjectPlace {
 
     /** Saves where the user says; what is there already was asked about by the system's own window. */
     void saveAs() {
+        studio.settle();
         askPlace().ifPresent(path -> saveTo(path, Optional.empty()));
     }
 
@@ -113,6 +115,7 @@ final class ProjectPlace {
 
     /** @return whether the present project may be closed */
     boolean mayLeave() {
+        studio.settle();
         if (!studio.history().unsaved()) {
             return true;
         }

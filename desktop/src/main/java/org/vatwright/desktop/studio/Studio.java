@@ -62,21 +62,22 @@ public final class Studio {
     }
 
     public void open(Project project) {
-        history = new History(project);
-        opened();
-    }
-
-    private void opened() {
-        selection = Selection.of(history.present());
-        showBefore = false;
-        tell(Change.OPENED);
+        bring(new History(project));
     }
 
     /** Opens a project that is in no file as it is. */
     public void openUnsaved(Project project) {
-        history = new History(project);
-        history.markUnsaved();
-        opened();
+        History unsaved = new History(project);
+        unsaved.markUnsaved();
+        bring(unsaved);
+    }
+
+    private void bring(History next) {
+        settle();
+        history = next;
+        selection = Selection.of(history.present());
+        showBefore = false;
+        tell(Change.OPENED);
     }
 
     /** @param watcher told what changed, on this thread */
@@ -144,16 +145,20 @@ public final class Studio {
         return showBefore ? selection.in(project()) : selection;
     }
 
-    /** @param leave takes what is being typed, before anything else is chosen: it was meant for what is chosen now */
-    public void beforeChoosing(Runnable leave) {
+    /** @param leave takes what is being typed */
+    public void whenSettling(Runnable leave) {
         leaving = leave;
+    }
+
+    /** Takes what is being typed, before anything else is chosen, or saved: it was meant for what stands open now. */
+    public void settle() {
+        leaving.run();
     }
 
     public void select(UnaryOperator<Selection> change) {
         Selection next = change.apply(selection).in(history.present());
         if (!next.equals(selection)) {
-            leaving.run();
-            // What was typed until now may have changed the document.
+            settle();
             selection = change.apply(selection).in(history.present());
             WindowFirst.changes();
             tell(Change.SELECTED);
