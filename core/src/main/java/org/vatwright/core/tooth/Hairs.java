@@ -55,12 +55,14 @@ final class Hairs implements ToothField {
         height = new float[count];
         pick = new float[count];
         int[] reach = new int[(down.count() + BLOCK - 1) / BLOCK];
-        for (int i = 0; i < count; i++) {
-            if (i % ASK == 0) {
+        int place = 0;
+        for (long each : highestFirst(form.seed(), count)) {
+            if (place % ASK == 0) {
                 work.goOn();
             }
-            lay(i, form, habit, length, phase);
-            touched(i, block -> reach[block]++);
+            lay(place, hash(form.seed(), (int) each), form, habit, length, phase);
+            touched(place, block -> reach[block]++);
+            place++;
         }
         blocks = new int[reach.length][];
         Arrays.setAll(blocks, b -> new int[reach[b]]);
@@ -71,6 +73,23 @@ final class Hairs implements ToothField {
         }
     }
 
+    /** @return numbers of hairs in the lower halves: of one that comes later most places are seen to be covered before anything is worked out */
+    private static long[] highestFirst(long seed, int count) {
+        long[] order = new long[count];
+        // Bits of floats above nought are in the order of the floats; of two as high the first.
+        Arrays.setAll(order, i -> (long) ~Float.floatToIntBits(height(hash(seed, i))) << Integer.SIZE | i);
+        Arrays.sort(order);
+        return order;
+    }
+
+    private static long hash(long seed, int hair) {
+        return Noise.mix(seed * 43 + 0x9E3779B97F4A7C15L * (hair + 1L));
+    }
+
+    private static float height(long hash) {
+        return (float) (0.15 + 0.85 * Facets.share(Noise.mix(hash + 5)));
+    }
+
     private static Habit habit(ToothKind kind) {
         return switch (kind) {
             case FIBRE -> FIBRE;
@@ -79,8 +98,7 @@ final class Hairs implements ToothField {
         };
     }
 
-    private void lay(int i, ToothForm form, Habit habit, double length, double phase) {
-        long hash = Noise.mix(form.seed() * 43 + 0x9E3779B97F4A7C15L * (i + 1L));
+    private void lay(int i, long hash, ToothForm form, Habit habit, double length, double phase) {
         double x = Facets.share(hash) * across.mm();
         double y = Facets.share(Noise.mix(hash + 1)) * down.mm();
         double spread = habit.spread() * (2 * Facets.share(Noise.mix(hash + 2)) - 1);
@@ -91,7 +109,7 @@ final class Hairs implements ToothField {
                         - Math.sin(2 * Math.PI * Facets.share(Noise.mix(hash + 7)));
         double bend = Math.toRadians(habit.bend()) * (2 * Facets.share(Noise.mix(hash + 3)) - 1 + 0.4 * sway);
         double step = length * (0.5 + Facets.share(Noise.mix(hash + 4))) / BENDS;
-        height[i] = (float) (0.15 + 0.85 * Facets.share(Noise.mix(hash + 5)));
+        height[i] = height(hash);
         pick[i] = (float) Facets.share(Noise.mix(hash + 6));
         for (int k = 0; k <= BENDS; k++) {
             xs[i * (BENDS + 1) + k] = (float) x;
@@ -166,27 +184,19 @@ final class Hairs implements ToothField {
         int from = block * BLOCK;
         int to = Math.min(down.count(), from + BLOCK);
         for (int i : blocks[block]) {
+            double y0 = row(ys[i * (BENDS + 1)]);
             for (int k = 0; k < BENDS; k++) {
-                segment(i, k, from, to, levels, picks);
+                double y1 = row(ys[i * (BENDS + 1) + k + 1]);
+                segment(i, k, y0, y1, from, to, levels, picks);
+                y0 = y1;
             }
         }
     }
 
-    private void segment(int i, int k, int from, int to, float[] levels, float[] picks) {
-        int at = i * (BENDS + 1) + k;
-        double pxX = across.count() / across.mm();
-        double pxY = down.count() / down.mm();
-        double x0 = column(xs[at]);
-        double y0 = row(ys[at]);
-        double x1 = column(xs[at + 1]);
-        double y1 = row(ys[at + 1]);
-        double ry = radiusMm * pxY;
-        double rx = radiusMm * pxX;
-        double dx = xs[at + 1] - xs[at];
-        double dy = ys[at + 1] - ys[at];
-        double squared = Math.max(1e-12, dx * dx + dy * dy);
+    /** @param y0,y1 rows where it begins and ends */
+    private void segment(int i, int k, double y0, double y1, int from, int to, float[] levels, float[] picks) {
+        double ry = radiusMm * down.count() / down.mm();
         int high = down.count();
-        int wide = across.count();
         // Of the copies of the segment on the torus those that reach these rows.
         double lowRow = Math.min(y0, y1) - ry;
         double highRow = Math.max(y0, y1) + ry;
@@ -194,26 +204,55 @@ final class Hairs implements ToothField {
         for (; lowRow + copy * (double) high < to; copy++) {
             int top = (int) Math.max(from, Math.ceil(lowRow + copy * (double) high));
             int end = (int) Math.min(to - 1, Math.floor(highRow + copy * (double) high));
-            int left = (int) Math.ceil(Math.min(x0, x1) - rx);
-            int right = (int) Math.floor(Math.max(x0, x1) + rx);
-            for (int y = top; y <= end; y++) {
-                double my = (y - copy * (double) high - y0) / pxY;
-                for (int x = left; x <= right; x++) {
-                    double mx = (x - x0) / pxX;
-                    double t = Math.max(0, Math.min(1, (mx * dx + my * dy) / squared));
-                    double ox = mx - t * dx;
-                    double oy = my - t * dy;
-                    double along = (k + t) / BENDS;
-                    double r = tapered ? radiusMm * 2 * Math.sqrt(along * (1 - along)) : radiusMm;
-                    double d = 1 - (ox * ox + oy * oy) / (r * r);
-                    if (d > 0) {
-                        // Round: bright along its back, dark at its sides.
-                        float level = (float) (height[i] * (0.35 + 0.65 * Math.sqrt(d)));
-                        int place = (y - from) * wide + Math.floorMod(x, wide);
-                        if (level > levels[place]) {
-                            levels[place] = level;
-                            picks[place] = pick[i];
-                        }
+            if (top <= end) {
+                rows(i, k, top - from, end - from, from - copy * (double) high - y0, levels, picks);
+            }
+        }
+    }
+
+    /** The rows that a segment reaches. @param first from where it begins to where the block does */
+    private void rows(int i, int k, int top, int end, double first, float[] levels, float[] picks) {
+        int at = i * (BENDS + 1) + k;
+        double pxX = across.count() / across.mm();
+        double pxY = down.count() / down.mm();
+        double x0 = column(xs[at]);
+        double x1 = column(xs[at + 1]);
+        double rx = radiusMm * pxX;
+        double dx = xs[at + 1] - xs[at];
+        double dy = ys[at + 1] - ys[at];
+        double squared = Math.max(1e-12, dx * dx + dy * dy);
+        // By this it lies beside the line, however long that is; a little more, so that rounding leaves nothing out.
+        double farthest = radiusMm * radiusMm * squared * 1.000001;
+        int wide = across.count();
+        int left = (int) Math.ceil(Math.min(x0, x1) - rx);
+        int right = (int) Math.floor(Math.max(x0, x1) + rx);
+        int start = Math.floorMod(left, wide);
+        for (int y = top; y <= end; y++) {
+            double my = (y + first) / pxY;
+            int column = start - 1;
+            for (int x = left; x <= right; x++) {
+                column = column + 1 == wide ? 0 : column + 1;
+                int place = y * wide + column;
+                if (levels[place] >= height[i]) {
+                    continue;
+                }
+                double mx = (x - x0) / pxX;
+                double beside = mx * dy - my * dx;
+                if (beside * beside > farthest) {
+                    continue;
+                }
+                double t = Math.max(0, Math.min(1, (mx * dx + my * dy) / squared));
+                double ox = mx - t * dx;
+                double oy = my - t * dy;
+                double along = (k + t) / BENDS;
+                double r = tapered ? radiusMm * 2 * Math.sqrt(along * (1 - along)) : radiusMm;
+                double d = 1 - (ox * ox + oy * oy) / (r * r);
+                if (d > 0) {
+                    // Round: bright along its back, dark at its sides.
+                    float level = (float) (height[i] * (0.35 + 0.65 * Math.sqrt(d)));
+                    if (level > levels[place]) {
+                        levels[place] = level;
+                        picks[place] = pick[i];
                     }
                 }
             }
