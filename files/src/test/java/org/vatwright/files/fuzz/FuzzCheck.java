@@ -68,16 +68,19 @@ final class FuzzCheck {
 
     private final Path folder;
     private final Set<Design> known;
+    private final Runnable act;
 
-    /** @param folder of its own, for what it writes */
-    FuzzCheck(Path folder) {
+    /** @param folder of its own, for what it writes @param act called before each thing that somebody would wait for */
+    FuzzCheck(Path folder, Runnable act) {
         this.folder = folder;
+        this.act = act;
         known = new HashSet<>(DemoCommission.load().designs());
     }
 
     /** @return whether the input was accepted; a refusal is as good, anything else is thrown */
     boolean check(FuzzInputs.Input input, Work work) throws IOException {
         Optional<Project> read;
+        act.run();
         try {
             read = read(input);
         } catch (Refusal e) {
@@ -133,7 +136,9 @@ final class FuzzCheck {
 
     private void stands(Project project, Work work) throws IOException {
         Path saved = folder.resolve("out.vatwright");
+        act.run();
         ProjectFile.write(project, saved);
+        act.run();
         Project back = ProjectFile.read(saved);
         if (!back.equals(project)) {
             throw new AssertionError("came back as something else");
@@ -147,11 +152,14 @@ final class FuzzCheck {
             allowed(() -> {
                 Cut cut = Cut.of(article, new ShippedTypefaces());
                 new ArticleRenderer(project::design, TileSource.PAINTED, Optional.empty()).render(cut, COARSE, work);
-                ArticleContent content = new ArticleContent(cut, project::design, Optional.empty(), Phase.OWN, COARSE,
-                        work);
-                svg(file -> SvgArticleWriter.write(content, file));
-                PdfArticleWriter.write(content, folder.resolve("out.pdf"));
             });
+            ArticleContent[] content = new ArticleContent[1];
+            allowed(() -> content[0] = new ArticleContent(Cut.of(article, new ShippedTypefaces()), project::design,
+                    Optional.empty(), Phase.OWN, COARSE, work));
+            if (content[0] != null) {
+                allowed(() -> svg(file -> SvgArticleWriter.write(content[0], file)));
+                allowed(() -> PdfArticleWriter.write(content[0], folder.resolve("out.pdf")));
+            }
         }
     }
 
@@ -178,7 +186,8 @@ final class FuzzCheck {
     }
 
     /** What cannot be made of an accepted design may be refused, in a sentence. */
-    private static void allowed(Runnable work) {
+    private void allowed(Runnable work) {
+        act.run();
         try {
             work.run();
         } catch (Refusal e) {

@@ -28,7 +28,8 @@ import org.vatwright.core.raster.Work;
 
 /**
  * Tries changed inputs on all readers: {@code FuzzTrial COUNT [FIRST]}. Each is refused in a sentence, or stands all that is
- * done with it, within ten seconds; run with a heap of 512 MB.
+ * done with it, each act (to read it, to save it, to read it back, a drawing, a file, an inspection) within ten seconds of a
+ * processor's time; run with a heap of 512 MB.
  */
 public final class FuzzTrial {
 
@@ -43,6 +44,9 @@ public final class FuzzTrial {
 
     private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();
     private static volatile long handId;
+    /** Of the act that the hand is at, when it began; and the longest of an input until now. */
+    private static volatile long actMillis;
+    private static volatile long longestAct;
 
     private FuzzTrial() {}
 
@@ -55,7 +59,7 @@ public final class FuzzTrial {
             System.out.printf("%-8s %7d tried %7d accepted%n", kind.getKey().name().toLowerCase(), kind.getValue()[0],
                     kind.getValue()[1]);
         }
-        System.out.printf("%d tried: %d faults; the slowest took %d ms (number %d)%n", outcome.tried(),
+        System.out.printf("%d tried: %d faults; the slowest act took %d ms (number %d)%n", outcome.tried(),
                 outcome.faults().size(), outcome.slowestMillis(), outcome.slowest());
         System.exit(outcome.faults().isEmpty() ? 0 : 1);
     }
@@ -81,19 +85,22 @@ public final class FuzzTrial {
         ByteArrayOutputStream noise = new ByteArrayOutputStream();
         System.setOut(new PrintStream(noise, true, StandardCharsets.UTF_8));
         ExecutorService hand = hand();
-        FuzzCheck check = new FuzzCheck(folder);
+        FuzzCheck check = new FuzzCheck(folder, FuzzTrial::act);
         for (long number = first; number < first + count; number++) {
             FuzzInputs.Input input = inputs.input(number);
             int[] counts = accepted.computeIfAbsent(input.kind(), k -> new int[2]);
             counts[0]++;
             AtomicBoolean stop = new AtomicBoolean();
             FuzzCheck checker = check;
-            Future<Boolean> result = hand.submit(() -> checker.check(input, Work.on(1).stoppedBy(stop::get)));
-            long begun = cpuMillis();
+            Future<Boolean> result = hand.submit(() -> {
+                actMillis = cpuMillis();
+                longestAct = 0;
+                return checker.check(input, Work.on(1).stoppedBy(stop::get));
+            });
             Fault fault = null;
             boolean stuck = false;
             try {
-                counts[1] += patiently(result, begun) ? 1 : 0;
+                counts[1] += patiently(result) ? 1 : 0;
             } catch (ExecutionException e) {
                 fault = new Fault(number, input.kind(), trace(e.getCause()));
             } catch (TimeoutException e) {
@@ -103,7 +110,8 @@ public final class FuzzTrial {
             }
             fault = fault == null && noise.size() > 0 ? new Fault(number, input.kind(), "printed: " + noise) : fault;
             noise.reset();
-            long millis = cpuMillis() - begun;
+            act();
+            long millis = longestAct;
             if (millis > slowestMillis) {
                 slowestMillis = millis;
                 slowest = number;
@@ -120,10 +128,10 @@ public final class FuzzTrial {
                 // Once it is told: what could not be stopped may have left no memory for another.
                 hand.shutdownNow();
                 hand = hand();
-                check = new FuzzCheck(Files.createTempDirectory(folder, "next"));
+                check = new FuzzCheck(Files.createTempDirectory(folder, "next"), FuzzTrial::act);
             }
             if (aloud && (number - first + 1) % 5000 == 0) {
-                out.printf("%d tried, %d faults, slowest %d ms%n", number - first + 1, faults.size(),
+                out.printf("%d tried, %d faults, slowest act %d ms%n", number - first + 1, faults.size(),
                         slowestMillis);
             }
         }
@@ -132,15 +140,22 @@ public final class FuzzTrial {
         return new Outcome(count, accepted, faults, slowestMillis, slowest);
     }
 
-    /** Waits as long as the hand has not worked for ten seconds: other work of the machine has no part in it. */
-    private static boolean patiently(Future<Boolean> result, long begun)
+    /** Another act begins. */
+    private static void act() {
+        long now = cpuMillis();
+        longestAct = Math.max(longestAct, now - actMillis);
+        actMillis = now;
+    }
+
+    /** Waits as long as the hand has not worked on one act for ten seconds: other work of the machine has no part in it. */
+    private static boolean patiently(Future<Boolean> result)
             throws InterruptedException, ExecutionException, TimeoutException {
         long end = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(20 * MOST_MILLIS);
         while (true) {
             try {
                 return result.get(100, TimeUnit.MILLISECONDS);
             } catch (TimeoutException e) {
-                if (cpuMillis() - begun > MOST_MILLIS || System.nanoTime() > end) {
+                if (cpuMillis() - actMillis > MOST_MILLIS || System.nanoTime() > end) {
                     throw e;
                 }
             }
