@@ -121,8 +121,7 @@ public final class Frame extends BorderPane {
             e.getDragboard().getFiles().stream().map(File::toPath).forEach(desk::dropped);
             e.setDropCompleted(true);
         });
-        studio.whenSettling(() -> leaveField(
-                getScene() != null && getScene().getFocusOwner() == held && held instanceof TextInputControl));
+        studio.whenSettling(this::leaveField);
         studio.watch(this::refresh);
         studio.watchFoot(foot::show);
         studio.hear(messages::show);
@@ -213,13 +212,12 @@ public final class Frame extends BorderPane {
     }
 
     private void keyDown(KeyEvent e) {
-        boolean typing = e.getTarget() instanceof TextInputControl;
         if (new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN).match(e)) {
-            leaveField(typing);
+            studio.settle();
             studio.undo();
         } else if (new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN)
                 .match(e)) {
-            leaveField(typing);
+            studio.settle();
             studio.redo();
         } else if (e.getCode() == KeyCode.F5) {
             openCommands();
@@ -244,8 +242,8 @@ public final class Frame extends BorderPane {
     }
 
     /** What was typed and not taken yet is taken first, so that it stays with what it was typed for. */
-    private void leaveField(boolean typing) {
-        if (typing) {
+    private void leaveField() {
+        if (held instanceof TextInputControl && getScene() != null && getScene().getFocusOwner() == held) {
             requestFocus();
         }
     }

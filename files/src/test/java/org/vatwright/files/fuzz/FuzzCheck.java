@@ -152,14 +152,13 @@ final class FuzzCheck {
             allowed(() -> {
                 Cut cut = Cut.of(article, new ShippedTypefaces());
                 new ArticleRenderer(project::design, TileSource.PAINTED, Optional.empty()).render(cut, COARSE, work);
+                ArticleContent content = new ArticleContent(cut, project::design, Optional.empty(), Phase.OWN, COARSE,
+                        work);
+                act.run();
+                svg(file -> SvgArticleWriter.write(content, file));
+                act.run();
+                PdfArticleWriter.write(content, folder.resolve("out.pdf"));
             });
-            ArticleContent[] content = new ArticleContent[1];
-            allowed(() -> content[0] = new ArticleContent(Cut.of(article, new ShippedTypefaces()), project::design,
-                    Optional.empty(), Phase.OWN, COARSE, work));
-            if (content[0] != null) {
-                allowed(() -> svg(file -> SvgArticleWriter.write(content[0], file)));
-                allowed(() -> PdfArticleWriter.write(content[0], folder.resolve("out.pdf")));
-            }
         }
     }
 
