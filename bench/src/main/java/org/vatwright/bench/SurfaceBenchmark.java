@@ -67,7 +67,7 @@ public class SurfaceBenchmark extends BesideCopy {
             int check = i / SIDE / CHECK + i % SIDE / CHECK;
             chequered.argb()[i] = check % 2 == 0 ? turned(pixel) : pixel;
             chequeredByThrees.argb()[i] = check % 3 == 0 ? pixel : check % 3 == 1 ? turned(pixel) : grey(pixel);
-            chequeredByFours.argb()[i] = check % 4 == 3 ? turned(grey(pixel)) : chequeredByThrees.argb()[i];
+            chequeredByFours.argb()[i] = check % 4 == 3 ? warm(pixel) : chequeredByThrees.argb()[i];
             opaque.argb()[i] = chequeredByFours.argb()[i] | (255 - (pixel >>> 24)) * 0x1010101;
         }
     }
@@ -79,6 +79,11 @@ public class SurfaceBenchmark extends BesideCopy {
 
     private static int grey(int pixel) {
         return pixel & 0xFF00_FF00 | pixel << 8 & 0xFF_0000 | pixel >> 8 & 255;
+    }
+
+    /** The fourth ink: its green is the ink's red, and the other way round. */
+    private static int warm(int pixel) {
+        return pixel & 0xFF00_00FF | pixel << 8 & 0xFF_0000 | pixel >> 8 & 0xFF00;
     }
 
     private Raster tooth(ToothKind kind, double sizeMm, Raster onto) {

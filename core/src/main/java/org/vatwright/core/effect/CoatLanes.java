@@ -139,10 +139,18 @@ final class CoatLanes implements Falling.Ends<long[]> {
 
         @Override
         public void read(int[] in, int from, int n, long[] places, int at) {
-            int ink = 0;
+            int[] own = inks.own(0);
+            int shift = 2 * Lanes.LANE_BITS;
             for (int i = 0; i < n; i++) {
-                ink = inks.which(in[from + i], ink);
-                places[at + i] = (long) ((in[from + i] >>> 24) * STEP) << (2 - ink) * Lanes.LANE_BITS;
+                int pixel = in[from + i];
+                int alpha = pixel >>> 24;
+                // Most are in the ink of the one before, and to see it takes little.
+                if (pixel != own[alpha]) {
+                    int ink = inks.which(pixel);
+                    own = inks.own(ink);
+                    shift = (2 - ink) * Lanes.LANE_BITS;
+                }
+                places[at + i] = (long) (alpha * STEP) << shift;
             }
         }
 

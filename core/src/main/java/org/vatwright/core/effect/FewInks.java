@@ -133,9 +133,9 @@ final class FewInks {
         throw new Other();
     }
 
-    /** The same, quickly where it is in the ink of the pixel before, as most are. A clear one may be in any. */
-    int which(int pixel, int before) {
-        return pixel == own[before][pixel >>> 24] ? before : which(pixel);
+    /** @return by alpha the pixel by which an ink alone is known, or one with another alpha: a clear one is in any */
+    int[] own(int ink) {
+        return own[ink];
     }
 
     /** @return of two inks what covers and what of it is the other, in the halves of a long, each up to 2^16 - 1 */
