@@ -16,6 +16,7 @@ import org.vatwright.core.project.Output;
 import org.vatwright.core.project.Project;
 import org.vatwright.desktop.frame.Outside.Leave;
 
+import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 
 /** The docket of jobs: set, run, stopped. */
@@ -67,6 +68,22 @@ class ProduceByHandTest extends AtTheDemo {
         hand.write("density-of-the-job", "300");
         hand.click("run-Ticket-hall-paper");
         hand.node("stop-Ticket-hall-paper");
+    }
+
+    @Test
+    void whoStartsAJobByKeysStopsItByKeysAndStartsItAgain() throws Exception {
+        runTheLongOne();
+        assertThat(hand.node("stop-Ticket-hall-paper").isFocused()).isTrue();
+        hand.press(KeyCode.SPACE);
+        hand.until("it says so", () -> hand.messageText().contains("was stopped; nothing was written"));
+        Node run = hand.node("run-Ticket-hall-paper");
+        assertThat(run.isFocused()).isTrue();
+        hand.press(KeyCode.SPACE);
+        hand.node("stop-Ticket-hall-paper");
+        assertThat(run.isDisabled()).isTrue();
+        hand.press(KeyCode.SPACE);
+        hand.until("it is stopped again", () -> !run.isDisabled());
+        assertThat(made()).isEmpty();
     }
 
     @Test

@@ -73,10 +73,25 @@ final class JobRow extends HBox {
 
     /** @param share of it that is done, when it runs or waits to */
     void showRun(OptionalDouble share) {
+        boolean running = share.isPresent();
         share.ifPresent(progress::setProgress);
-        Ui.show(progress, share.isPresent());
-        Ui.show(stop, share.isPresent());
-        run.setDisable(!possible || share.isPresent());
+        Ui.show(progress, running);
+        // What loses the keys by this hands them on, or they would go to another job.
+        if (running) {
+            Ui.show(stop, true);
+            handOn(run, stop);
+            run.setDisable(true);
+        } else {
+            run.setDisable(!possible);
+            handOn(stop, run);
+            Ui.show(stop, false);
+        }
+    }
+
+    private static void handOn(Button from, Button to) {
+        if (from.isFocused()) {
+            to.requestFocus();
+        }
     }
 
     Id job() {

@@ -139,6 +139,8 @@ public final class Disk {
             case NoSuchFileException _ -> "there is no such file";
             case AccessDeniedException _ -> "access is denied";
             case FileSystemException f when f.getReason() != null -> f.getReason();
+            // Writers of pictures only say that they failed; why is below.
+            case IOException _ when e.getCause() instanceof IOException cause -> why(cause);
             default -> e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
         };
     }

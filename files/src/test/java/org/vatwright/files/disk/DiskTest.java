@@ -3,16 +3,23 @@ package org.vatwright.files.disk;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Random;
+
+import javax.imageio.ImageIO;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.vatwright.core.measure.Refusal;
 
 class DiskTest {
@@ -72,6 +79,22 @@ class DiskTest {
         })).isInstanceOf(IllegalStateException.class);
         assertThat(Files.readString(file)).isEqualTo("old");
         assertThat(names()).containsExactly("tile.txt");
+    }
+
+    /** Noise, so that much is written before the end. */
+    @ParameterizedTest
+    @ValueSource(strings = {"png", "jpg", "tif"})
+    void ofAPictureItIsSaidWhyItCouldNotBeWritten(String format) {
+        BufferedImage noise = new BufferedImage(400, 400, BufferedImage.TYPE_INT_RGB);
+        noise.setRGB(0, 0, 400, 400, new Random(1).ints(400 * 400).toArray(), 0, 400);
+        OutputStream full = new OutputStream() {
+            @Override
+            public void write(int b) throws IOException {
+                throw new IOException("no room left");
+            }
+        };
+        assertThatThrownBy(() -> Disk.writeWhole(folder.resolve("tile"), out -> ImageIO.write(noise, format, full)))
+                .isInstanceOf(Refusal.class).hasMessageEndingWith("tile could not be written: no room left");
     }
 
     @Test
