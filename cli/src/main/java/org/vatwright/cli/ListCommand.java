@@ -83,19 +83,24 @@ final class ListCommand implements Callable<Integer> {
     }
 
     private void words(Project project, PrintWriter out) {
-        out.println(project.name() + (project.note().isEmpty() ? "" : ", " + project.note()));
+        line(out, project.name() + (project.note().isEmpty() ? "" : ", " + project.note()));
         for (Design design : project.designs()) {
             Tile tile = design.repeat().tile();
-            out.println("design   %s: cell %s, %s, tile %s; %s; %s".formatted(design.name(),
+            line(out, "design   %s: cell %s, %s, tile %s; %s; %s".formatted(design.name(),
                     size(design.repeat().widthMm(), design.repeat().heightMm()), design.repeat().arrangement(),
                     size(tile.widthMm(), tile.heightMm()), String.join(", ", design.palette().slots()),
                     String.join(", ", design.palette().colourways().stream().map(Colourway::name).toList())));
         }
         for (Article article : project.articles()) {
             Cut cut = Cut.of(article, faces);
-            out.println("article  %s: %s, %d %s".formatted(article.name(), size(cut.widthMm(), cut.heightMm()),
+            line(out, "article  %s: %s, %d %s".formatted(article.name(), size(cut.widthMm(), cut.heightMm()),
                     cut.pieces().size(), cut.pieces().size() == 1 ? "piece" : "pieces"));
         }
+    }
+
+    /** A name may hold any sign; each thing stays on its line. */
+    private static void line(PrintWriter out, String text) {
+        out.println(text.replaceAll("\\R|\\p{Cntrl}", " "));
     }
 
     private static String size(double widthMm, double heightMm) {
