@@ -62,7 +62,8 @@ public final class Kept<K, V> {
             mine.complete(value);
             return value;
         } catch (RuntimeException | Error e) {
-            mine.completeExceptionally(e);
+            // Who waits tries it itself; that it failed is said to who asked, and is no matter for the cache's log.
+            mine.cancel(false);
             throw e;
         }
     }

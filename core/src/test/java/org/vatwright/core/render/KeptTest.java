@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.concurrent.CancellationException;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -12,9 +13,13 @@ import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.logging.Handler;
+import java.util.logging.LogRecord;
+import java.util.logging.Logger;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
+import org.vatwright.core.measure.Refusal;
 import org.vatwright.core.raster.Work;
 
 @Timeout(20)
@@ -88,6 +93,36 @@ class KeptTest {
             goOn.countDown();
             assertThat(making.get()).hasSize(3);
         }
+    }
+
+    /** A refusal is told to who asked for the thing; the log is for faults. */
+    @Test
+    void whatIsRefusedReachesWhoAskedAndNotTheLog() {
+        Logger root = Logger.getLogger("");
+        List<LogRecord> logged = new CopyOnWriteArrayList<>();
+        Handler handler = new Handler() {
+            @Override
+            public void publish(LogRecord entry) {
+                logged.add(entry);
+            }
+
+            @Override
+            public void flush() {}
+
+            @Override
+            public void close() {}
+        };
+        root.addHandler(handler);
+        try {
+            Kept<String, String> kept = new Kept<>(100, String::length);
+            assertThatThrownBy(() -> kept.get("sea", Work.plain(), () -> {
+                throw new Refusal("too wide");
+            })).isInstanceOf(Refusal.class).hasMessage("too wide");
+            assertThat(kept.get("sea", Work.plain(), () -> "wave")).isEqualTo("wave");
+        } finally {
+            root.removeHandler(handler);
+        }
+        assertThat(logged).isEmpty();
     }
 
     @Test
