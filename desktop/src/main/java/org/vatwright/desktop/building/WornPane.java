@@ -175,8 +175,9 @@ final class WornPane extends Pane {
         Article article = studio.project().article(worn).orElse(null);
         image.of(List.of(design.id(), worn));
         if (article == null) {
-            double mm = FIELD_CELLS * Math.max(design.repeat().widthMm(), design.repeat().heightMm());
-            double pxPerMm = Math.max(w, h) / mm;
+            // So many whole pixels a cell: else one repeat lies on the screen's pixels and the next between them, and is softer.
+            double cellPx = Math.max(1, Math.rint(Math.max(w, h) / FIELD_CELLS));
+            double pxPerMm = cellPx / Math.max(design.repeat().widthMm(), design.repeat().heightMm());
             Scenes.Field field = new Scenes.Field(design, colourway, 0, 0, (int) w, (int) h, pxPerMm);
             image.draw(field, field.subject(studio.tiles()), (int) w, (int) h);
             image.relocate(x, y);
