@@ -125,11 +125,13 @@ class VerbsTest extends OnTheDemo {
 
     @Test
     void aNameOfSeveralLinesStaysOnTheLineOfItsThing() {
-        int lines = ProjectFile.read(Path.of(project)).designs().size() + ProjectFile.read(Path.of(project)).articles().size() + 1;
+        int lines = ProjectFile.read(Path.of(project)).designs().size()
+                + ProjectFile.read(Path.of(project)).articles().size() + 1;
         Project odd = ProjectFile.read(Path.of(project)).edit(new Id("buoys"), d -> d.withName("Bu\r\no\ny\ts"));
         ProjectFile.write(odd, folder.resolve("odd.vatwright"));
         assertThat(run("list", file("odd.vatwright"))).isZero();
-        assertThat(out.toString().lines()).hasSize(lines).anyMatch(l -> l.startsWith("design   Bu o y s: cell 48 x 48 mm"));
+        assertThat(out.toString().lines()).hasSize(lines)
+                .anyMatch(l -> l.startsWith("design   Bu o y s: cell 48 x 48 mm"));
     }
 
     /** Names may repeat; then an id says which, and a name alone says too little. */
