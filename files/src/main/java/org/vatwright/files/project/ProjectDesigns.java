@@ -21,8 +21,9 @@ final class ProjectDesigns {
     private ProjectDesigns(JsonIn project, Function<String, Raster> entries) {
         links = new LinksIn(this::design, entries);
         project.list("designs", d -> {
-            if (asked.put(d.text("id"), d) != null) {
-                throw d.wrong("has the id \"%s\" of another design; each needs its own".formatted(d.text("id")));
+            String id = FillCodec.id(d).text();
+            if (asked.put(id, d) != null) {
+                throw d.wrong("has the id \"%s\" of another design; each needs its own".formatted(id));
             }
             return d;
         });

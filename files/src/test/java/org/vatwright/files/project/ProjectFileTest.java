@@ -261,6 +261,21 @@ class ProjectFileTest {
         assertThatThrownBy(() -> ProjectFile.read(folder)).hasMessageContaining("is a folder");
     }
 
+    /** Two alike in all but their place are two. */
+    @Test
+    void aProjectWrittenByHandMayLeaveOutIdsAndGetsTheSameOnesEachTime() throws IOException {
+        String design = """
+                {"name": "Hand", "cell": {"widthMm": 20, "heightMm": 20}, "ground": "Sea",
+                 "palette": {"slots": ["Sea"], "colourways": [{"name": "Day", "colours": {"Sea": "#2b6f80"}}]}}""";
+        Path file = zip("project.json", """
+                {"format": "vatwright-project", "version": 2, "name": "By hand", "designs": [%s, %s]}"""
+                .formatted(design, design).getBytes(StandardCharsets.UTF_8));
+        List<Design> read = ProjectFile.read(file).designs();
+        assertThat(read).extracting(Design::name).containsExactly("Hand", "Hand");
+        assertThat(read.get(0).id()).isNotEqualTo(read.get(1).id());
+        assertThat(ProjectFile.read(file).designs()).isEqualTo(read);
+    }
+
     @Test
     void aFailedWriteLeavesTheOldFileAndNoRemains() throws IOException {
         Path file = folder.resolve("kept.txt");
