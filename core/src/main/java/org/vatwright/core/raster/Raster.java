@@ -1,5 +1,7 @@
 package org.vatwright.core.raster;
 
+import java.util.Arrays;
+
 import org.vatwright.core.measure.Require;
 
 /**
@@ -50,5 +52,20 @@ public final class Raster {
 
     public int at(int x, int y) {
         return argb[y * width + x];
+    }
+
+    /** @return whether the other has the same pixels */
+    public boolean same(Raster other) {
+        return this == other || width == other.width && Arrays.equals(argb, other.argb);
+    }
+
+    /** @return the same for rasters of the same pixels; a few hundred of them tell pictures apart well enough for a table */
+    public int pixelHash() {
+        int hash = width;
+        int step = Math.max(1, argb.length / 256);
+        for (int i = 0; i < argb.length; i += step) {
+            hash = 31 * hash + argb[i];
+        }
+        return hash;
     }
 }

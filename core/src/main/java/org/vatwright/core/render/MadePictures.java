@@ -18,10 +18,23 @@ final class MadePictures {
     private static final long MADE_PX = TileCache.room(60_000_000, 16);
     private static final long SHOWN_PX = TileCache.room(40_000_000, 24);
 
-    /** @param raster the very one: pictures are never changed */
-    private record MadeKey(Raster raster, CutOut cut, double pxPerMm, Optional<Making> making) {}
+    /** Known by its pixels: a project that is opened again, or in two windows, brings its pictures as other rasters. */
+    private record Pixels(Raster raster) {
 
-    private record ShownKey(Raster raster, List<Fill.Reduced> reduced, List<Integer> worn) {}
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Pixels(Raster its) && raster.same(its);
+        }
+
+        @Override
+        public int hashCode() {
+            return raster.pixelHash();
+        }
+    }
+
+    private record MadeKey(Pixels of, CutOut cut, double pxPerMm, Optional<Making> making) {}
+
+    private record ShownKey(Pixels of, List<Fill.Reduced> reduced, List<Integer> worn) {}
 
     private static final Kept<MadeKey, Raster> MADE = new Kept<>(MADE_PX, MadePictures::size);
     private static final Kept<ShownKey, Raster> SHOWN = new Kept<>(SHOWN_PX, MadePictures::size);
@@ -42,7 +55,7 @@ final class MadePictures {
         Raster raster = of.picture().raster();
         Raster made = of.making().isEmpty() && of.cut().equals(CutOut.WHOLE)
                 ? raster
-                : MADE.get(new MadeKey(raster, of.cut(), of.pxPerMm(), of.making()), work, () -> {
+                : MADE.get(new MadeKey(new Pixels(raster), of.cut(), of.pxPerMm(), of.making()), work, () -> {
                     Raster cut = of.cut().of(raster, of.pxPerMm(), work);
                     return of.making().map(m -> m.of(cut, work)).orElse(cut);
                 });
@@ -50,7 +63,7 @@ final class MadePictures {
             return made;
         }
         List<Integer> worn = of.reduced().stream().map(r -> inks.argb(r.ink())).toList();
-        return SHOWN.get(new ShownKey(made, of.reduced(), worn), work, () -> shown(made, of, inks));
+        return SHOWN.get(new ShownKey(new Pixels(made), of.reduced(), worn), work, () -> shown(made, of, inks));
     }
 
     private static Raster shown(Raster made, Fill.OfPicture of, InkColours inks) {
