@@ -25,8 +25,8 @@ final class Inset {
     /** So many steps of the line it may go on to meet another. */
     private static final double MOST_ON = 4;
 
-    /** So many distances are worked out within a few seconds. */
-    private static final double MOST_LOOKS = 4e8;
+    /** So many places are looked at within a few seconds. */
+    private static final double MOST_PLACES = 1e6;
 
     private Inset() {}
 
@@ -141,8 +141,7 @@ final class Inset {
             return List.of(corners);
         }
         double step = Math.max(0.1, Math.min(1, mm / 4));
-        double looks = (length(corners) / step + corners.size()) * rings.stream().mapToInt(r -> r[0].length).sum();
-        if (looks > MOST_LOOKS) {
+        if (length(corners) / step + corners.size() > MOST_PLACES) {
             throw new Refusal(
                     "a line of %,.0f mm with %,d points is too much to be set off from its outline; it should be shorter or have fewer points"
                             .formatted(length(corners), corners.size()));
@@ -151,8 +150,9 @@ final class Inset {
         int n = line.size();
         boolean[] good = new boolean[n];
         int bad = -1;
+        NearRings near = new NearRings(rings);
         for (int i = 0; i < n; i++) {
-            good[i] = far(line.get(i), mm - NEARER_MM, rings);
+            good[i] = near.far(line.get(i)[0], line.get(i)[1], mm - NEARER_MM);
             bad = good[i] ? bad : i;
         }
         if (bad < 0) {
@@ -233,22 +233,6 @@ final class Inset {
 
     private static void join(List<double[]> line, List<double[]> next) {
         meeting(line.get(line.size() - 2), line.getLast(), next.get(1), next.getFirst()).ifPresent(line::add);
-    }
-
-    private static boolean far(double[] p, double mm, List<double[][]> rings) {
-        for (double[][] ring : rings) {
-            for (int i = 0; i + 1 < ring[0].length; i++) {
-                double ax = ring[0][i];
-                double ay = ring[1][i];
-                double dx = ring[0][i + 1] - ax;
-                double dy = ring[1][i + 1] - ay;
-                double t = Math.max(0, Math.min(1, ((p[0] - ax) * dx + (p[1] - ay) * dy) / (dx * dx + dy * dy)));
-                if (Math.hypot(ax + t * dx - p[0], ay + t * dy - p[1]) < mm) {
-                    return false;
-                }
-            }
-        }
-        return true;
     }
 
     /** @return where the line from a on through b meets the one from c back through d, when both come to it */
