@@ -49,7 +49,7 @@ final class DressedRows implements RowSource {
         picture = new Frame(0, 0, density.wholePx(cut.widthMm()), density.wholePx(cut.heightMm()));
         frame = part.orElse(picture);
         light = cut.backing().filter(b -> b.kept() || cut.pieces().stream().anyMatch(p -> cut.dressing(p).light() > 0))
-                .map(b -> PictureLight.of(b, picture.width(), picture.height(), work));
+                .map(b -> light(b, how, work));
         kept = cut.backing().filter(Backing::kept).isPresent();
         making = new Worn.Making(how, cut, density, mostPx, tolerancePx, work);
         toPx = AffineTransform.getScaleInstance(density.px(1), density.px(1));
@@ -82,6 +82,13 @@ final class DressedRows implements RowSource {
             cut.captions().get(i).forEach(letter -> steps.add(new Step.Drawn(letter.path(toPx),
                     callout.border().colour().argb(), null)));
         }
+    }
+
+    private PictureLight light(Backing backing, ArticleRenderer how, Work work) {
+        Supplier<PictureLight> make = () -> PictureLight.of(backing, picture.width(), picture.height(), work);
+        return how.wardrobe()
+                .filter(w -> w.takes(new Rectangle2D.Double(0, 0, picture.width(), picture.height()), 1))
+                .map(w -> w.light(backing.picture(), picture.width(), picture.height(), work, make)).orElseGet(make);
     }
 
     private Whole whole() {

@@ -132,9 +132,9 @@ final class Laying {
         ShapeMask on = shaded.on().map(s -> mask(s, from, to)).orElse(ShapeMask.NONE);
         for (int y = Math.max(from, area.top()); y < Math.min(to, area.bottom()); y++) {
             for (int x = Math.max(frame.left(), area.left()); x < Math.min(frame.right(), area.right()); x++) {
-                double value = plane.at(x, y);
                 int at = (y - from) * frame.width() + x - frame.left();
-                if (value != 0 && out[at] != 0) {
+                double value = out[at] == 0 ? 0 : plane.at(x, y);
+                if (value != 0) {
                     double cover = shaded.on().isEmpty() ? 1 : shaded.outside() ? 1 - on.at(x, y) : on.at(x, y);
                     int shade = ShadePlane.argb(value, shaded.share() * cover);
                     out[at] = Compositor.normal(out[at],

@@ -262,10 +262,12 @@ public final class TrimSteps {
                 double dy = b[1] - a[1];
                 double square = dx * dx + dy * dy;
                 double t = square == 0 ? 0 : Math.max(0, Math.min(1, ((x - a[0]) * dx + (y - a[1]) * dy) / square));
-                double far = Math.hypot(x - a[0] - t * dx, y - a[1] - t * dy);
+                double offX = x - a[0] - t * dx;
+                double offY = y - a[1] - t * dy;
+                double far = offX * offX + offY * offY;
                 if (far < best) {
                     best = far;
-                    off = (x - a[0]) * dy - (y - a[1]) * dx > 0 ? far : -far;
+                    off = (x - a[0]) * dy - (y - a[1]) * dx > 0 ? Math.sqrt(far) : -Math.sqrt(far);
                     along = a[2] + t * (b[2] - a[2]);
                 }
             }

@@ -9,6 +9,7 @@ import java.util.function.Supplier;
 import org.vatwright.core.finish.ShadeStroke;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.raster.BlendMode;
+import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.Kept;
@@ -47,10 +48,13 @@ public final class Wardrobe {
 
     private record Finished(Key cloth, Piece piece, Dressing worn, List<ShadeStroke> shades, double shading) {}
 
+    private record Hung(Picture picture, int width, int height) {}
+
     private final Kept<Key, Drawn> pieces;
     private final Kept<Line, ShapeMask> lines;
     private final Kept<Sewn, List<Stitch>> stitches;
     private final Kept<Finished, Step.Made> finished;
+    private final Kept<Hung, PictureLight> lights;
     private final double mostPx;
 
     /** @param px of all kept pieces together */
@@ -59,6 +63,7 @@ public final class Wardrobe {
         lines = new Kept<>(px, m -> m.cover().length);
         stitches = new Kept<>(px, s -> 8L * s.size());
         finished = new Kept<>(px, m -> 2L * m.coat().width() * m.coat().height());
+        lights = new Kept<>(px, l -> (long) l.picture().width() * l.picture().height());
         mostPx = px * MOST_OF_ALL;
     }
 
@@ -82,6 +87,11 @@ public final class Wardrobe {
 
     List<Stitch> stitches(Outline outline, Stitching how, Work work, Supplier<List<Stitch>> make) {
         return stitches.get(new Sewn(outline, how), work, make);
+    }
+
+    /** @return the light of a picture in that many pixels; while a hand moves what hangs in it, it stays the same */
+    PictureLight light(Picture picture, int width, int height, Work work, Supplier<PictureLight> make) {
+        return lights.get(new Hung(picture, width, height), work, make);
     }
 
     /** @return the piece as it is made ready, drawn */

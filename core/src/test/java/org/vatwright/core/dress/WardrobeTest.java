@@ -16,8 +16,8 @@ import org.vatwright.core.drape.MeshHand;
 import org.vatwright.core.measure.Density;
 import org.vatwright.core.measure.Id;
 import org.vatwright.core.pattern.Design;
-
 import org.vatwright.core.raster.BlendMode;
+import org.vatwright.core.raster.Picture;
 import org.vatwright.core.raster.Raster;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.TileSource;
@@ -85,6 +85,46 @@ class WardrobeTest {
         }
         assertThat(drawn(worn, dots(5), Optional.of(kept)).argb()).as("another design of the same id")
                 .isEqualTo(drawn(worn, dots(5), Optional.empty()).argb()).isNotEqualTo(pictures.getFirst());
+    }
+
+    private static Article.Flat hung(int from, int to) {
+        Raster shadow = new Raster(50, 40);
+        for (int i = 0; i < shadow.argb().length; i++) {
+            int grey = from + (to - from) * (i % 50) / 49;
+            shadow.argb()[i] = 0xFF000000 | 0x010101 * grey;
+        }
+        return (Article.Flat) worn().withBacking(Optional.of(new Backing(new Picture(shadow, 25.4), true, 1)))
+                .withDressing(FRONT, List.of(), d -> d.withLight(0.8));
+    }
+
+    /** The picture is made as large as the article once for all drawings, so another one must not hang in its light. */
+    @Test
+    void lightIsThatOfThePictureThatIsThere() {
+        Wardrobe kept = new Wardrobe(4_000_000);
+        List<int[]> pictures = new ArrayList<>();
+        for (Article change : List.of(hung(40, 250), hung(250, 40), hung(40, 250), hung(40, 250).withWidthMm(260))) {
+            Raster with = drawn(change, dots(3), Optional.of(kept));
+            assertThat(with.argb()).isEqualTo(drawn(change, dots(3), Optional.empty()).argb());
+            pictures.add(with.argb());
+        }
+        assertThat(pictures.get(1)).isNotEqualTo(pictures.getFirst());
+        assertThat(pictures.get(2)).isEqualTo(pictures.getFirst());
+    }
+
+    @Test
+    void theLightOfAPictureIsMadeOnceForEachSize() {
+        Wardrobe kept = new Wardrobe(4_000_000);
+        Backing one = hung(40, 250).backing().orElseThrow();
+        Backing again = hung(40, 250).backing().orElseThrow();
+        PictureLight first = light(kept, one, 30);
+        assertThat(light(kept, again, 30)).isSameAs(first);
+        assertThat(light(kept, one, 31)).isNotSameAs(first);
+        assertThat(light(kept, hung(41, 250).backing().orElseThrow(), 30)).isNotSameAs(first);
+    }
+
+    private static PictureLight light(Wardrobe kept, Backing backing, int width) {
+        return kept.light(backing.picture(), width, 20, Work.on(1),
+                () -> PictureLight.of(backing, width, 20, Work.on(1)));
     }
 
     @Test
