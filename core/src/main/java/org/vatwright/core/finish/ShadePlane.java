@@ -32,6 +32,7 @@ public final class ShadePlane {
     /** Of the whole stroke: lengths at which its stretches begin, and where each leads. */
     private final double[] lengths;
     private final double[][] ways;
+    private final double[] sines;
     private double length;
     private Place last;
 
@@ -57,10 +58,12 @@ public final class ShadePlane {
         List<Place> points = how.points();
         lengths = new double[points.size()];
         ways = new double[points.size() - 1][];
+        sines = new double[ways.length];
         for (int i = 1; i < points.size(); i++) {
             lengths[i] = lengths[i - 1] + points.get(i).far(points.get(i - 1)) * pxPerMm;
             ways[i - 1] = new double[]{points.get(i).x() - points.get(i - 1).x(),
                     points.get(i).y() - points.get(i - 1).y()};
+            sines[i - 1] = sine(ways[i - 1]);
         }
     }
 
@@ -112,9 +115,12 @@ public final class ShadePlane {
                 double px = x + 0.5 - ax;
                 double py = y + 0.5 - ay;
                 double share = square == 0 ? 0 : Math.max(0, Math.min(1, (px * dx + py * dy) / square));
-                double d = Math.hypot(px - share * dx, py - share * dy);
+                double offX = px - share * dx;
+                double offY = py - share * dy;
                 int i = (y - top) * width + x - left;
-                if (d < Math.abs(off[i])) {
+                // Most pixels lie nearer to another stretch: no root is drawn for them.
+                if (offX * offX + offY * offY < (double) off[i] * off[i]) {
+                    double d = Math.sqrt(offX * offX + offY * offY);
                     // Left of the way, as seen, counts above 0.
                     off[i] = (float) (px * dy - py * dx < 0 ? -d : d);
                     along[i] = (float) (length + share * far);
@@ -184,7 +190,7 @@ public final class ShadePlane {
         int next = Math.max(0, Math.min(ways.length - 1, s < middle ? i - 1 : i + 1));
         double far = Math.abs((lengths[next] + lengths[next + 1]) / 2 - middle);
         double share = far == 0 ? 0 : Math.abs(s - middle) / far;
-        return sine(ways[i]) + share * (sine(ways[next]) - sine(ways[i]));
+        return sines[i] + share * (sines[next] - sines[i]);
     }
 
     private static double sine(double[] way) {

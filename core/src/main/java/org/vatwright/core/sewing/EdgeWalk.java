@@ -92,12 +92,14 @@ public final class EdgeWalk {
             double t = square == 0
                     ? 0
                     : Math.max(0, Math.min(1, ((p.x() - x[i]) * dx + (p.y() - y[i]) * dy) / square));
-            double far = Math.hypot(x[i] + t * dx - p.x(), y[i] + t * dy - p.y());
+            double offX = x[i] + t * dx - p.x();
+            double offY = y[i] + t * dy - p.y();
+            double far = offX * offX + offY * offY;
             if (far < best) {
                 best = far;
                 at = s[i] + t * (s[i + 1] - s[i]);
             }
         }
-        return new Near(at / length(), best);
+        return new Near(at / length(), Math.sqrt(best));
     }
 }

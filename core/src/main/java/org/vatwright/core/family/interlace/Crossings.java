@@ -137,7 +137,7 @@ final class Crossings {
         double sx = d[0] - c[0];
         double sy = d[1] - c[1];
         double det = rx * sy - ry * sx;
-        if (Math.abs(det) < 1e-9 * Math.hypot(rx, ry) * Math.hypot(sx, sy)) {
+        if (det * det < 1e-18 * (rx * rx + ry * ry) * (sx * sx + sy * sy)) {
             return null;
         }
         double qx = c[0] + dx - a[0];
