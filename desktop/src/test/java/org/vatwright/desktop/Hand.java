@@ -82,12 +82,13 @@ final class Hand implements AutoCloseable {
         return window.studio();
     }
 
-    /** Lets what was asked for happen. */
+    /** Lets what was asked for happen, and all find its place. */
     void rest() throws Exception {
         for (int i = 0; i < 2; i++) {
             onFx(() -> null);
             Thread.sleep(25);
         }
+        Places.found(stage);
         until("all that was asked for is fetched", () -> window.desk().errands().idle());
     }
 
