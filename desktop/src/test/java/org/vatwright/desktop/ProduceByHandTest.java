@@ -87,6 +87,16 @@ class ProduceByHandTest extends AtTheDemo {
     }
 
     @Test
+    void theJobWhoseButtonIsClickedIsTheOneOfTheColumn() throws Exception {
+        toTheDocket();
+        hand.click("job-Ticket-hall-paper");
+        assertThat(hand.text("job-name")).isEqualTo("Ticket-hall paper");
+        hand.click("run-Paper-sheet");
+        assertThat(hand.text("job-name")).isEqualTo("Paper sheet");
+        hand.until("it is written", () -> hand.messageText().contains("is written to"));
+    }
+
+    @Test
     void aRunningJobIsRenamedAndStillStopped() throws Exception {
         runTheLongOne();
         hand.write("job-name", "Hall paper");

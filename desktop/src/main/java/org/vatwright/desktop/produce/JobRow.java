@@ -14,6 +14,7 @@ import org.vatwright.desktop.studio.Studio;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -37,7 +38,10 @@ final class JobRow extends HBox {
         super(12);
         this.studio = studio;
         getStyleClass().addAll("card", "job-row");
-        run = Ui.button("Produce", () -> start.accept(job));
+        run = Ui.button("Produce", () -> {
+            choose();
+            start.accept(job);
+        });
         run.getStyleClass().add("quiet-button");
         stop = Ui.button("Stop", () -> halt.accept(job));
         stop.getStyleClass().add("quiet-button");
@@ -45,7 +49,8 @@ final class JobRow extends HBox {
         VBox words = new VBox(3, Ui.row(name, file), sentence, warnings);
         HBox.setHgrow(words, Priority.ALWAYS);
         getChildren().addAll(words, progress, stop, run);
-        setOnMousePressed(e -> studio.select(s -> s.withJob(job)));
+        // Before a button of it takes the press to itself.
+        addEventFilter(MouseEvent.MOUSE_PRESSED, e -> choose());
         showRun(OptionalDouble.empty());
     }
 
@@ -64,6 +69,10 @@ final class JobRow extends HBox {
         }
         possible = plan.possible();
         pseudoClassStateChanged(Styles.CHOSEN, studio.selection().job().equals(job));
+    }
+
+    private void choose() {
+        studio.select(s -> s.withJob(job));
     }
 
     /** Enter or Space then produces it. */
