@@ -39,8 +39,10 @@ final class MotifCommand implements Callable<Integer> {
         MotifPicture.write(picture, reading, output);
         PrintWriter err = spec.commandLine().getErr();
         reading.findings().forEach(err::println);
+        // What is filled by a pattern or a gradient is in an ink as well.
+        int inks = reading.palette().size() + reading.fills().size();
         spec.commandLine().getOut().println("%s, %s, %s x %s mm".formatted(count(reading.marks().size(), "shape"),
-                count(reading.palette().size(), "ink"), Numbers.plain(reading.widthMm(), 2),
+                count(inks, "ink"), Numbers.plain(reading.widthMm(), 2),
                 Numbers.plain(reading.heightMm(), 2)));
         return 0;
     }

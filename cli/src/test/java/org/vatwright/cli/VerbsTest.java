@@ -96,6 +96,11 @@ class VerbsTest extends OnTheDemo {
         assertThat(picture("m.png").getHeight()).isEqualTo(40);
         assertThat(picture("m.png").getRGB(20, 20)).isEqualTo(0xFFab3b2c);
         assertThat(picture("m.png").getRGB(60, 20) >>> 24).isZero();
+        Files.writeString(folder.resolve("p.svg"), "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 40 20'>"
+                + "<pattern id='p' width='8' height='8' patternUnits='userSpaceOnUse'><circle r='3'/></pattern>"
+                + "<rect width='20' height='20' fill='url(#p)'/><rect x='20' width='20' height='9' fill='red'/></svg>");
+        assertThat(run("motif", file("p.svg"), "--px", "80", "-o", file("p.png"))).isZero();
+        assertThat(out.toString()).contains("2 shapes, 2 inks");
         Files.writeString(folder.resolve("n.svg"), "<svg xmlns='http://www.w3.org/2000/svg'><text>no</text></svg>");
         assertThat(run("motif", file("n.svg"), "-o", file("n.png"))).isEqualTo(1);
         assertThat(folder.resolve("n.png")).doesNotExist();
