@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 
@@ -278,6 +279,7 @@ final class Hand implements AutoCloseable {
 
     /** Lets a file fall on the middle of the window, dragged in from the lower left corner. */
     void drop(Path file) throws Exception {
+        CountDownLatch let = new CountDownLatch(1);
         Region source = onFx(() -> {
             Region region = new Region();
             region.setMaxSize(30, 30);
@@ -288,11 +290,13 @@ final class Hand implements AutoCloseable {
                 region.startDragAndDrop(TransferMode.COPY).setContent(content);
                 e.consume();
             });
+            region.setOnDragDone(e -> let.countDown());
             ((StackPane) stage.getScene().getRoot()).getChildren().add(region);
             return region;
         });
         rest();
         dragBetween(onFx(() -> source.localToScreen(15, 15)), new Point2D(500, 400));
+        until(file + " was let go", () -> let.getCount() == 0);
         onFx(() -> ((StackPane) stage.getScene().getRoot()).getChildren().remove(source));
         rest();
     }

@@ -20,8 +20,10 @@ class ProjectsByHandTest extends AtTheDemo {
 
     private void save() throws Exception {
         hand.press(KeyCode.CONTROL, KeyCode.S);
-        hand.until("it is told how saving went", () -> hand.messageText().startsWith("Saved as")
-                || hand.messageText().contains("could not be written"));
+        // What was said of an earlier saving may still stand there.
+        hand.until("it is told how saving went",
+                () -> hand.messageText().startsWith("Saved as") && !hand.studio().history().unsaved()
+                        || hand.messageText().contains("could not be written"));
     }
 
     private void change(String name) throws Exception {
