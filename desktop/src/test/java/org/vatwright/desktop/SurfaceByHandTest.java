@@ -14,6 +14,7 @@ import org.vatwright.core.effect.Relief;
 import org.vatwright.core.effect.ToothWear;
 import org.vatwright.core.family.tooth.Tooth;
 import org.vatwright.core.pattern.Effect;
+import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.BlendMode;
@@ -93,6 +94,28 @@ class SurfaceByHandTest extends AtTheDemo {
         assertThat(effect(ToothWear.class).form().kind()).isEqualTo(ToothKind.CRYSTALS);
         hand.menu("effect-starts", 6);
         assertThat(layer().effects()).isEmpty();
+    }
+
+    /** The ground, and the marks themselves, would hide what is in their own ink. */
+    @Test
+    void effectsBeginInInksThatAreSeen() throws Exception {
+        hand.click("shelf-Quay");
+        Ink ground = design().ground();
+        hand.click("effect-cast-shadow");
+        assertThat(effect(CastShadow.class).ink()).isNotEqualTo(ground);
+        hand.click("shelf-Buoys");
+        assertThat(layer().inks()).containsExactly(Ink.slot("Foam"));
+        hand.click("effect-outline");
+        assertThat(effect(OutlineEffect.class).ink()).as("neither of the ground nor its own")
+                .isEqualTo(Ink.slot("Cork"));
+        assertThat(hand.shows("shadow-unseen")).isFalse();
+        hand.click("effect-cast-shadow");
+        assertThat(effect(CastShadow.class).ink()).isEqualTo(Ink.slot("Cork"));
+        assertThat(hand.shows("shadow-unseen")).as("nothing is darker than the sea").isTrue();
+        hand.click("shelf-Gangway");
+        hand.click("knot-cast-shadow");
+        assertThat(effect(CastShadow.class).ink()).isEqualTo(Ink.slot("Navy"));
+        assertThat(hand.shows("shadow-unseen")).isFalse();
     }
 
     @Test

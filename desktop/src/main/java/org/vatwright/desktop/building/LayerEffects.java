@@ -2,6 +2,7 @@ package org.vatwright.desktop.building;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 
 import org.vatwright.core.pattern.Design;
@@ -22,7 +23,7 @@ record LayerEffects(Studio studio) implements EffectTarget {
     @Override
     public Optional<Seen> seen() {
         return studio.design().flatMap(d -> studio.layer().map(l -> new Seen(new Key(d.id().toString(), l.id()),
-                l.effects(), d, studio.colourway(d))));
+                l.effects(), d, studio.colourway(d), Set.copyOf(l.structure().inks()))));
     }
 
     @Override

@@ -65,7 +65,7 @@ record WornEffects(Studio studio) implements EffectTarget {
                     new Palette(inks.stream().map(Rgb::hex).toList(),
                             List.of(colourway)),
                     Guides.NONE);
-            return new Seen(new Key(a.id(), chosen()), effects(a), design, colourway);
+            return new Seen(new Key(a.id(), chosen()), effects(a), design, colourway, Set.of());
         });
     }
 

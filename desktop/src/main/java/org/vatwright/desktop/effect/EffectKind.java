@@ -15,7 +15,6 @@ import org.vatwright.core.effect.Relief;
 import org.vatwright.core.effect.ToothWear;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Effect;
-import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.tooth.ToothForm;
 import org.vatwright.core.tooth.ToothKind;
 import org.vatwright.desktop.control.Ui;
@@ -27,20 +26,22 @@ import javafx.scene.layout.FlowPane;
 public enum EffectKind {
     BREAK_UP(BreakUp.KIND, "Break-up", d -> BreakUp.fresh(), EffectKind::breakUp), BLUR(Blur.KIND, "Blur",
             d -> new Blur(0.5), EffectKind::blur), OUTLINE(OutlineEffect.KIND, "Outline",
-                    d -> new OutlineEffect(0.5, OutlineEffect.Side.INSIDE, other(d)), EffectKind::outline), RELIEF(
+                    d -> new OutlineEffect(0.5, OutlineEffect.Side.INSIDE, StartInks.other(d)),
+                    EffectKind::outline), RELIEF(
                             Relief.KIND, "Relief", d -> Relief.fresh(), EffectKind::relief), TOOTH(ToothWear.KIND,
                                     "Tooth", d -> new ToothWear(ToothForm.of(ToothKind.PAPER, 2).withAmount(0.3)),
                                     EffectKind::tooth), SHADOW(CastShadow.KIND, "Shadow",
-                                            d -> new CastShadow(1.5, 135, 0.8, 0.5, first(d)),
+                                            d -> new CastShadow(1.5, 135, 0.8, 0.5, StartInks.dark(d)),
                                             EffectKind::shadow), HALO(Halo.KIND, "Halo",
-                                                    d -> new Halo(false, 2, 0.7, false, other(d)), EffectKind::halo);
+                                                    d -> new Halo(false, 2, 0.7, false, StartInks.other(d)),
+                                                    EffectKind::halo);
 
     private final String kind;
     private final String title;
-    private final Function<Design, Effect> fresh;
+    private final Function<EffectTarget.Seen, Effect> fresh;
     private final BiFunction<Studio, EffectTarget, EffectPanel<?>> panel;
 
-    EffectKind(String kind, String title, Function<Design, Effect> fresh,
+    EffectKind(String kind, String title, Function<EffectTarget.Seen, Effect> fresh,
             BiFunction<Studio, EffectTarget, EffectPanel<?>> panel) {
         this.kind = kind;
         this.title = title;
@@ -57,8 +58,8 @@ public enum EffectKind {
     }
 
     /** @return its start, larger on a large repeat */
-    public Effect fresh(Design design) {
-        return fresh.apply(design).resized(size(design));
+    Effect fresh(EffectTarget.Seen seen) {
+        return fresh.apply(seen).resized(size(seen.design()));
     }
 
     /** @return how many times as large as on a repeat of 100 mm effects begin */
@@ -68,14 +69,6 @@ public enum EffectKind {
 
     EffectPanel<?> panel(Studio studio, EffectTarget target) {
         return panel.apply(studio, target);
-    }
-
-    private static Ink first(Design d) {
-        return Ink.slot(d.palette().slots().getFirst());
-    }
-
-    private static Ink other(Design d) {
-        return Ink.slot(d.palette().slots().getLast());
     }
 
     private static EffectPanel<?> breakUp(Studio studio, EffectTarget target) {
@@ -136,7 +129,9 @@ public enum EffectKind {
                 p.length("Softness", CastShadow::softMm, e -> e::withSoftMm)),
                 Ui.pair(p.number("Light", "\u00b0", 1, CastShadow::lightDeg, e -> e::withLightDeg),
                         p.number("Strength", "%", 100, CastShadow::strength, e -> e::withStrength)),
-                Ui.labelled("Ink", p.ink(CastShadow::ink, e -> e::withInk)));
+                Ui.labelled("Ink", p.ink(CastShadow::ink, e -> e::withInk)),
+                p.told("shadow-unseen", "No darker than the ground: on it this is no shadow.",
+                        (e, d, c) -> StartInks.unseen(e.ink(), d, c)));
     }
 
     private static EffectPanel<?> halo(Studio studio, EffectTarget target) {

@@ -74,7 +74,7 @@ public final class EffectLine extends VBox {
         for (EffectStart start : EffectStart.values()) {
             MenuItem item = new MenuItem(start.words());
             item.setOnAction(e -> target.seen().ifPresent(
-                    seen -> target.edit("as " + start.words(), all -> start.effects(seen.design()))));
+                    seen -> target.edit("as " + start.words(), all -> start.effects(seen))));
             starts.getItems().add(item);
         }
         named.setId("effect-now");
@@ -114,7 +114,7 @@ public final class EffectLine extends VBox {
             Kept key = new Kept(seen.key(), kind.kind());
             Optional<Effect> now = seen.effect(kind);
             now.ifPresent(e -> before.put(key, e));
-            Effect effect = now.orElseGet(() -> before.getOrDefault(key, kind.fresh(seen.design())));
+            Effect effect = now.orElseGet(() -> before.getOrDefault(key, kind.fresh(seen)));
             target.edit("%s %s".formatted(kind.title().toLowerCase(Locale.ROOT), now.isPresent() ? "off" : "on"),
                     all -> {
                         List<Effect> left = new ArrayList<>(all);
@@ -138,7 +138,7 @@ public final class EffectLine extends VBox {
         named.setText(open.map(EffectKind::title).orElse(on.isEmpty() ? "none" : ""));
         places.forEach((kind, place) -> {
             Optional<Effect> now = seen.effect(kind);
-            target.draw(place.cloth(), now.orElseGet(() -> kind.fresh(seen.design())), SIDE);
+            target.draw(place.cloth(), now.orElseGet(() -> kind.fresh(seen)), SIDE);
             place.knot().pseudoClassStateChanged(Styles.CHOSEN, now.isPresent());
             place.picture().pseudoClassStateChanged(Styles.CHOSEN, open.equals(Optional.of(kind)));
         });

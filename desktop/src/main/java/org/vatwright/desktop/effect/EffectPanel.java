@@ -20,6 +20,7 @@ import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Studio;
 
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.VBox;
 
@@ -30,6 +31,12 @@ final class EffectPanel<E extends Effect> extends VBox {
     @FunctionalInterface
     private interface Shown<E> {
         void show(E effect, Design design, Colourway colourway);
+    }
+
+    /** Whether something is to be told of an effect. */
+    @FunctionalInterface
+    interface Told<E> {
+        boolean holds(E effect, Design design, Colourway colourway);
     }
 
     private final Studio studio;
@@ -99,6 +106,14 @@ final class EffectPanel<E extends Effect> extends VBox {
         segments.getStyleClass().add("tight");
         rows.add((e, d, c) -> segments.show(get.apply(e)));
         return segments;
+    }
+
+    /** @return words that stand there while something holds */
+    Label told(String id, String words, Told<E> holds) {
+        Label label = Ui.prose(words, "quiet");
+        label.setId(id);
+        rows.add((e, d, c) -> Ui.show(label, holds.holds(e, d, c)));
+        return label;
     }
 
     void again(String words, UnaryOperator<E> change) {

@@ -9,7 +9,6 @@ import org.vatwright.core.effect.Halo;
 import org.vatwright.core.effect.OutlineEffect;
 import org.vatwright.core.effect.Relief;
 import org.vatwright.core.effect.ToothWear;
-import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Effect;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.tooth.ToothForm;
@@ -23,13 +22,13 @@ enum EffectStart {
         return name().toLowerCase(Locale.ROOT);
     }
 
-    List<Effect> effects(Design d) {
-        return of(d).stream().map(e -> e.resized(EffectKind.size(d))).toList();
+    List<Effect> effects(EffectTarget.Seen seen) {
+        return of(seen).stream().map(e -> e.resized(EffectKind.size(seen.design()))).toList();
     }
 
-    private List<Effect> of(Design d) {
-        Ink dark = Ink.slot(d.palette().slots().getFirst());
-        Ink other = Ink.slot(d.palette().slots().getLast());
+    private List<Effect> of(EffectTarget.Seen seen) {
+        Ink dark = StartInks.dark(seen);
+        Ink other = StartInks.other(seen);
         return switch (this) {
             // Thin, hard-edged, shining.
             case FOIL -> List.of(new Relief(0.12, 0.15, 120, 35, 0.9, false, false),

@@ -2,11 +2,13 @@ package org.vatwright.desktop.effect;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Effect;
+import org.vatwright.core.pattern.Ink;
 import org.vatwright.desktop.cloth.ClothImage;
 
 /** What effects are put on. */
@@ -17,8 +19,9 @@ public interface EffectTarget {
      *
      * @param key whose effects they are: what is put off keeps its numbers for that one
      * @param design its palette has the inks to choose from, its repeat says how large effects begin
+     * @param own inks that it is in itself
      */
-    record Seen(Object key, List<Effect> effects, Design design, Colourway colourway) {
+    record Seen(Object key, List<Effect> effects, Design design, Colourway colourway, Set<Ink> own) {
 
         Optional<Effect> effect(EffectKind kind) {
             return effects.stream().filter(e -> e.kind().equals(kind.kind())).findFirst();
