@@ -62,7 +62,7 @@ class AheadByHandTest {
     /** @return the window, once nothing more is made beforehand */
     private Parent whenAllIsMade() throws Exception {
         List<Beforehand> ahead = all();
-        hand.until("all is made", () -> ahead.stream().allMatch(Beforehand::done));
+        hand.until("all is made", 3, () -> ahead.stream().allMatch(Beforehand::done));
         return hand.node("stage-dress").getScene().getRoot();
     }
 
@@ -93,7 +93,7 @@ class AheadByHandTest {
     void whatWasMadeInQuietIsOpenedAndWorks() throws Exception {
         List<Beforehand> ahead = all();
         assertThat(ahead).as("chapters, and stages").hasSize(2);
-        hand.until("all is made", () -> ahead.stream().allMatch(Beforehand::done));
+        hand.until("all is made", 3, () -> ahead.stream().allMatch(Beforehand::done));
 
         hand.click("stage-dress");
         assertThat(hand.shows("article-Deck-blanket")).isTrue();
@@ -156,7 +156,7 @@ class AheadByHandTest {
             throws Exception {
         List<Beforehand> ahead = all();
         hand.click("shelf-" + design);
-        hand.until("all is made", () -> ahead.stream().allMatch(Beforehand::done));
+        hand.until("all is made", 3, () -> ahead.stream().allMatch(Beforehand::done));
         Parent root = hand.node("stage-dress").getScene().getRoot();
         Set<Node> before = Nodes.of(root);
         hand.click("stage-" + stage.toLowerCase(Locale.ROOT));
@@ -172,7 +172,7 @@ class AheadByHandTest {
     void rowsOfColourwaysKeepTheirStylesWhenAnotherDesignIsShown(String design) throws Exception {
         List<Beforehand> ahead = all();
         hand.click("shelf-Gangway");
-        hand.until("all is made", () -> ahead.stream().allMatch(Beforehand::done));
+        hand.until("all is made", 3, () -> ahead.stream().allMatch(Beforehand::done));
         Parent root = hand.node("stage-dress").getScene().getRoot();
         List<String> ids = idsOf(root, ".colourway-row");
         assertThat(ids).isNotEmpty();
@@ -249,7 +249,7 @@ class AheadByHandTest {
             hand.click("chapter-" + chapter);
         }
         List<Beforehand> ahead = all();
-        hand.until("all is made", () -> ahead.stream().allMatch(Beforehand::done));
+        hand.until("all is made", 3, () -> ahead.stream().allMatch(Beforehand::done));
         Node column = hand.node("run-pivot").getScene().getRoot().lookup(".column-content");
         int nodes = Hand.onFx(() -> count(column));
         assertThat(hand.shows("measure-threads")).isTrue();

@@ -15,6 +15,7 @@ import javafx.stage.Stage;
 final class Eye {
 
     private static final long HUNT_AFTER_MILLIS = 300;
+    private static final int FEW_LOOKS = 6;
 
     private final Hand hand;
     private final Stage stage;
@@ -26,7 +27,7 @@ final class Eye {
 
     Node find(String what, Predicate<Node> wanted) throws Exception {
         long end = System.currentTimeMillis() + Hand.PATIENCE_MILLIS;
-        boolean hunted = false;
+        int looks = FEW_LOOKS;
         while (true) {
             Node found = Hand.onFx(() -> search(wanted));
             if (found != null) {
@@ -35,20 +36,21 @@ final class Eye {
             if (System.currentTimeMillis() > end) {
                 throw new AssertionError("there is nothing shown that is " + what);
             }
-            if (System.currentTimeMillis() > end - Hand.PATIENCE_MILLIS + HUNT_AFTER_MILLIS && !hunted) {
-                hunted = true;
-                found = hunt(wanted);
+            if (System.currentTimeMillis() > end - Hand.PATIENCE_MILLIS + HUNT_AFTER_MILLIS) {
+                found = hunt(wanted, looks);
                 if (found != null) {
                     return found;
                 }
+                // Where drawing is slow a chapter's rows are longer in coming.
+                looks *= 4;
             }
             Thread.sleep(40);
         }
     }
 
     /** A chapter comes in row by row. */
-    private Node soon(Predicate<Node> wanted) throws Exception {
-        for (int i = 0; i < 6; i++) {
+    private Node soon(Predicate<Node> wanted, int looks) throws Exception {
+        for (int i = 0; i < looks; i++) {
             Node found = Hand.onFx(() -> search(wanted));
             if (found != null) {
                 return found;
@@ -59,7 +61,7 @@ final class Eye {
     }
 
     /** Opens the chapters of the column in turn, and the line of the repeat, as somebody does who looks for a thing. */
-    private Node hunt(Predicate<Node> wanted) throws Exception {
+    private Node hunt(Predicate<Node> wanted, int looks) throws Exception {
         Node before = Hand.onFx(() -> search(n -> n.getStyleClass().contains("chapter")
                 && n.getPseudoClassStates().contains(Styles.CHOSEN)));
         List<Node> doors = new ArrayList<>(
@@ -71,7 +73,7 @@ final class Eye {
         for (Node door : doors) {
             if (Hand.onFx(() -> door.isVisible() && door.getScene() != null)) {
                 hand.click(door);
-                Node found = soon(wanted);
+                Node found = soon(wanted, looks);
                 found = found != null ? found : unfold(wanted);
                 if (found != null) {
                     return found;

@@ -94,7 +94,12 @@ final class Hand implements AutoCloseable {
     }
 
     void until(String what, BooleanSupplier holds) throws Exception {
-        long end = System.currentTimeMillis() + PATIENCE_MILLIS;
+        until(what, 1, holds);
+    }
+
+    /** @param times as patient as mostly */
+    void until(String what, int times, BooleanSupplier holds) throws Exception {
+        long end = System.currentTimeMillis() + times * PATIENCE_MILLIS;
         while (!onFx(holds::getAsBoolean)) {
             if (System.currentTimeMillis() > end) {
                 throw new AssertionError("waited in vain until " + what);
@@ -318,13 +323,7 @@ final class Hand implements AutoCloseable {
     }
 
     void hold(KeyCode key, boolean down) throws Exception {
-        does(() -> {
-            if (down) {
-                robot.keyPress(key);
-            } else {
-                robot.keyRelease(key);
-            }
-        });
+        does(down ? () -> robot.keyPress(key) : () -> robot.keyRelease(key));
         rest();
     }
 
