@@ -34,11 +34,12 @@ final class Inset {
     static List<StitchLine> of(Outline outline, double mm) {
         List<StitchLine> lines = new ArrayList<>();
         List<double[][]> rings = rings(outline);
+        NearRings near = new NearRings(rings);
         for (double[][] ring : rings) {
             // The inside of a hole is its outside.
             double[] probe = beside(ring);
             boolean leftIsInside = outline.contains(probe[0], probe[1]);
-            lines.addAll(line(ring, leftIsInside ? mm : -mm, rings));
+            lines.addAll(line(ring, leftIsInside ? mm : -mm, near));
         }
         return lines;
     }
@@ -95,7 +96,7 @@ final class Inset {
     }
 
     /** @param mm to the left */
-    private static List<StitchLine> line(double[][] ring, double mm, List<double[][]> rings) {
+    private static List<StitchLine> line(double[][] ring, double mm, NearRings near) {
         double[] x = ring[0];
         double[] y = ring[1];
         int last = x.length - 1;
@@ -110,7 +111,7 @@ final class Inset {
             double[] out = end && i == last ? in : way(x, y, i, after);
             node(x[i], y[i], in, out, mm, moved);
         }
-        return trimmed(moved, Math.abs(mm), closed, rings).stream().filter(l -> l.size() > 1)
+        return trimmed(moved, Math.abs(mm), closed, near).stream().filter(l -> l.size() > 1)
                 .map(l -> StitchLine.of(l, closed, CORNER)).toList();
     }
 
@@ -136,7 +137,7 @@ final class Inset {
 
     /** Leaves out what lies too near to the outline; of what is left each end goes on at the nearest beginning. */
     private static List<List<double[]>> trimmed(List<double[]> corners, double mm, boolean closed,
-            List<double[][]> rings) {
+            NearRings near) {
         if (mm == 0) {
             return List.of(corners);
         }
@@ -150,7 +151,6 @@ final class Inset {
         int n = line.size();
         boolean[] good = new boolean[n];
         int bad = -1;
-        NearRings near = new NearRings(rings);
         for (int i = 0; i < n; i++) {
             good[i] = near.far(line.get(i)[0], line.get(i)[1], mm - NEARER_MM);
             bad = good[i] ? bad : i;
