@@ -69,7 +69,7 @@ record WornEffects(Studio studio) implements EffectTarget {
         });
     }
 
-    /** Dark first and light last, as effects begin with them. */
+    /** Dark first and light last, as they are chosen from. */
     private List<Rgb> inks(Article article) {
         List<Rgb> all = new ArrayList<>(List.of(InkPick.INK));
         lay(article).flatMap(l -> studio.project().design(l.design()).map(d -> d.palette().orFirst(l.colourway())))
