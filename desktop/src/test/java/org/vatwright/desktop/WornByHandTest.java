@@ -2,11 +2,21 @@ package org.vatwright.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
+import java.util.Optional;
+
 import org.junit.jupiter.api.Test;
+import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Dressings;
+import org.vatwright.core.measure.Density;
+import org.vatwright.core.measure.Id;
 import org.vatwright.desktop.cloth.ClothImage;
 
+import javafx.scene.Node;
 import javafx.scene.image.Image;
 import javafx.scene.image.PixelReader;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Pane;
 
 /** The field beside the cell. */
 class WornByHandTest extends AtTheDemo {
@@ -16,6 +26,30 @@ class WornByHandTest extends AtTheDemo {
     private ClothImage field() throws Exception {
         return (ClothImage) hand.node("worn").lookupAll("*").stream().filter(ClothImage.class::isInstance)
                 .findFirst().orElseThrow();
+    }
+
+    /** What is put into the window anew is styled anew; of many articles that takes longer than a hand waits. */
+    @Test
+    void theSmallPicturesOfOtherArticlesStayWhenOneComesIn() throws Exception {
+        List<Node> before = pictures();
+        assertThat(before).hasSizeGreaterThan(10);
+        Hand.onFx(() -> {
+            hand.studio().edit("add",
+                    p -> p.addArticle(new Article.Sheet(Id.fresh(), "Chart", 200, 100, new Density(150),
+                            Dressings.of(Article.Sheet.PIECE, Optional.empty()))));
+            return null;
+        });
+        hand.rest();
+        List<Node> after = pictures();
+        assertThat(after).hasSize(before.size() + 1).startsWith(before.toArray(Node[]::new));
+        assertThat(after.getLast().getId()).isEqualTo("worn-Chart");
+        hand.press(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(pictures()).isEqualTo(before);
+    }
+
+    private List<Node> pictures() throws Exception {
+        Node worn = hand.node("worn");
+        return Hand.onFx(() -> List.copyOf(((Pane) worn.lookup(".bare-scroll .thumb").getParent()).getChildren()));
     }
 
     /** Facets of a pixel or two: lain half a pixel off, they are seen as something else. */

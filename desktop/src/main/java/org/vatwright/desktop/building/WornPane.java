@@ -2,7 +2,10 @@ package org.vatwright.desktop.building;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.dress.Article;
@@ -197,9 +200,10 @@ final class WornPane extends Pane {
         List<Choice> names = new ArrayList<>(List.of(new Choice(Id.NONE, "field")));
         studio.project().articles().forEach(a -> names.add(new Choice(a.id(), a.name())));
         if (!names.equals(all.stream().map(Thumb::article).toList())) {
+            Map<Choice, Thumb> before = all.stream().collect(Collectors.toMap(Thumb::article, t -> t));
             all.clear();
-            thumbs.getChildren().clear();
-            names.forEach(this::thumb);
+            names.forEach(n -> all.add(Objects.requireNonNullElseGet(before.get(n), () -> thumb(n))));
+            Ui.arrange(thumbs, all.stream().map(Thumb::button).toList());
         }
         for (Thumb thumb : all) {
             draw(thumb.image(), thumb.article().id(), design, colourway, 0, 0, THUMB, THUMB);
@@ -208,7 +212,7 @@ final class WornPane extends Pane {
         }
     }
 
-    private void thumb(Choice article) {
+    private Thumb thumb(Choice article) {
         String words = article.name();
         Button button = new Button();
         button.getStyleClass().add("thumb");
@@ -223,7 +227,6 @@ final class WornPane extends Pane {
         VBox box = Ui.column(3, frame, name);
         button.setGraphic(box);
         button.setOnAction(e -> studio.select(s -> s.withWorn(article.id())));
-        all.add(new Thumb(article, button, image));
-        thumbs.getChildren().add(button);
+        return new Thumb(article, button, image);
     }
 }

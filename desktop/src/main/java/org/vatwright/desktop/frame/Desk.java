@@ -205,9 +205,7 @@ public final class Desk {
                 List.of(new Rgb(241, 233, 216), new Rgb(32, 54, 95), new Rgb(171, 59, 44)))));
         Design design = new Design(name, new Repeat(100, 100, Arrangement.STRAIGHT), Ink.slot("Ground"), List.of(),
                 palette, Guides.NONE);
-        if (studio.edit("add design", p -> p.addDesign(design))) {
-            studio.select(s -> s.withDesign(design));
-        }
+        studio.edit("add design", p -> p.addDesign(design), s -> s.withDesign(design));
     }
 
     public void duplicateDesign() {
@@ -215,9 +213,7 @@ public final class Desk {
             String name = Palette.freeName(design.name(),
                     studio.project().designs().stream().map(Design::name).toList());
             Design copy = design.with().id(Id.fresh()).name(name).build();
-            if (studio.edit("duplicate " + design.name(), p -> p.addDesign(copy))) {
-                studio.select(s -> s.withDesign(copy));
-            }
+            studio.edit("duplicate " + design.name(), p -> p.addDesign(copy), s -> s.withDesign(copy));
         });
     }
 
@@ -298,8 +294,8 @@ public final class Desk {
     public void readFlat(Path path) {
         errands.run("Reading " + path.getFileName(), () -> FlatReader.read(path), reading -> {
             Article.Flat flat = reading.article().withName(freeArticle(reading.article().name()));
-            if (studio.edit("read " + flat.name(), p -> p.addArticle(flat))) {
-                studio.select(s -> s.withStage(Stage.DRESS).withArticle(flat));
+            if (studio.edit("read " + flat.name(), p -> p.addArticle(flat),
+                    s -> s.withStage(Stage.DRESS).withArticle(flat))) {
                 String left = reading.notes().isEmpty() ? "" : " " + String.join("; ", reading.notes()) + ".";
                 studio.say(Message.done("%s has %d %s.%s".formatted(flat.name(), flat.pieces().size(),
                         flat.pieces().size() == 1 ? "piece" : "pieces", left)));
@@ -313,9 +309,7 @@ public final class Desk {
     }
 
     public void add(Article article) {
-        if (studio.edit("add " + article.name(), p -> p.addArticle(article))) {
-            studio.select(s -> s.withArticle(article));
-        }
+        studio.edit("add " + article.name(), p -> p.addArticle(article), s -> s.withArticle(article));
     }
 
     /** Adds the designs of a file; one whose name is taken gets another, so that they are told apart on the shelf. */

@@ -46,9 +46,7 @@ public final class Takings {
             String name = names.contains(wanted) ? Palette.freeName(wanted, names) : wanted;
             studio.attempt(() -> {
                 Design design = Taking.fresh(name, picture, from, Taking.closes(studio.project(), from));
-                if (studio.edit("take a tile", p -> p.addDesign(design))) {
-                    studio.select(s -> s.withDesign(design));
-                }
+                studio.edit("take a tile", p -> p.addDesign(design), s -> s.withDesign(design));
             });
         });
     }

@@ -56,8 +56,8 @@ public final class WeavingFiles {
             Design design = names.contains(read.design().name())
                     ? read.design().withName(Palette.freeName(read.design().name(), names))
                     : read.design();
-            if (studio.edit("read " + path.getFileName(), p -> p.addDesign(design))) {
-                studio.select(s -> s.withDesign(design).withStage(Stage.BUILD));
+            if (studio.edit("read " + path.getFileName(), p -> p.addDesign(design),
+                    s -> s.withDesign(design).withStage(Stage.BUILD))) {
                 tell(path, design, read.findings());
             }
         });

@@ -147,8 +147,7 @@ public final class ProduceStage extends StageView {
         List<String> names = project.jobs().stream().map(Job::name).toList();
         String name = names.contains(wanted) ? Palette.freeName(wanted, names) : wanted;
         Job job = new Job(name, task, new Output(Output.Format.PNG, project.density()));
-        if (studio.edit("add job " + name, p -> p.addJob(job))) {
-            studio.select(s -> s.withJob(job.id()));
+        if (studio.edit("add job " + name, p -> p.addJob(job), s -> s.withJob(job.id()))) {
             rows.stream().filter(r -> r.job().equals(job.id())).forEach(JobRow::focus);
         }
     }

@@ -116,11 +116,6 @@ public final class Studio {
         tell(Change.SELECTED);
     }
 
-    /** Tells what the document became since it was like that. */
-    private void tellSince(Project before, Selection selected) {
-        tell(Change.between(before, project(), !selected.equals(selection)));
-    }
-
     public void say(Message message) {
         hearers.forEach(h -> h.accept(message));
     }
@@ -248,12 +243,19 @@ public final class Studio {
 
     /** A refused change changes nothing, and it is said why. @return whether it was done */
     public boolean edit(String name, UnaryOperator<Project> change) {
-        Project before = project();
-        Selection selected = selection;
+        return edited(name, change, s -> s);
+    }
+
+    /** Changes the document and chooses something of it in one, so that what shows it is made once, not twice. */
+    public boolean edit(String name, UnaryOperator<Project> change, UnaryOperator<Selection> choose) {
+        settle();
+        WindowFirst.changes();
+        return edited(name, change, choose);
+    }
+
+    private boolean edited(String name, UnaryOperator<Project> change, UnaryOperator<Selection> choose) {
         try {
-            history.edit(name, change.apply(history.present()));
-            selection = selection.in(history.present());
-            tellSince(before, selected);
+            step(() -> history.edit(name, change.apply(history.present())), choose);
             return true;
         } catch (Refusal e) {
             refused(e);
@@ -320,18 +322,13 @@ public final class Studio {
 
     /** Puts a design or a picture among the inks and opens it, small enough that some of it is seen in a cell. */
     public boolean addFill(String name, Fill.Source source) {
-        int[] at = {0};
-        boolean done = editDesign("use %s as an ink".formatted(name), d -> {
-            at[0] = d.fills().size();
+        int at = history.present().design(selection.design()).map(d -> d.fills().size()).orElse(0);
+        return edit("use %s as an ink".formatted(name), p -> p.edit(selection.design(), d -> {
             double scale = source instanceof Fill.OfGradient
                     ? 1
                     : Math.min(1, d.repeat().widthMm() / 4 / source.widthMm());
             return d.addFill(new Fill(name, source).withScale(scale, scale));
-        });
-        if (done) {
-            select(s -> s.withInk(new ChosenInk.Fill(at[0])));
-        }
-        return done;
+        }), s -> s.withInk(new ChosenInk.Fill(at)));
     }
 
     public boolean editArticle(String name, UnaryOperator<Article> change) {
@@ -376,24 +373,24 @@ public final class Studio {
     }
 
     public void undo() {
-        step(history::undo);
+        step(history::undo, s -> s);
     }
 
     public void redo() {
-        step(history::redo);
+        step(history::redo, s -> s);
     }
 
-    private void step(Runnable way) {
+    private void step(Runnable way, UnaryOperator<Selection> choose) {
         Project before = project();
         Selection selected = selection;
         way.run();
-        selection = selection.in(history.present());
-        tellSince(before, selected);
+        selection = choose.apply(selection).in(history.present());
+        tell(Change.between(before, project(), !selected.equals(selection)));
     }
 
     /** Notes that this state of the project is on the disk. */
     public void markSaved(Project saved) {
         history.markSaved(saved);
-        tellSince(project(), selection);
+        tell(Change.between(project(), project(), false));
     }
 }

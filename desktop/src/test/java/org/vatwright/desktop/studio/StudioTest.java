@@ -10,6 +10,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.vatwright.core.colour.Rgb;
 import org.vatwright.core.dress.Article;
+import org.vatwright.core.dress.Dressings;
 import org.vatwright.core.family.motif.Motifs;
 import org.vatwright.core.family.stripe.Stripes;
 import org.vatwright.core.measure.Density;
@@ -125,6 +126,27 @@ class StudioTest {
         assertThat(told.getLast()).as("fields show again what there is").isEqualTo(Change.SELECTED);
         studio.open(studio.project());
         assertThat(told.getLast().opened()).isTrue();
+    }
+
+    /** Else the whole window is brought up to date twice for one drop of a file. */
+    @Test
+    void whatComesInAndIsChosenIsToldOnce() {
+        List<Change> told = new ArrayList<>();
+        studio.watch(told::add);
+        int[] settled = {0};
+        studio.whenSettling(() -> settled[0]++);
+        Article sheet = new Article.Sheet(Id.fresh(), "Chart", 200, 100, new Density(150),
+                Dressings.of(Article.Sheet.PIECE, Optional.empty()));
+        assertThat(studio.edit("add", p -> p.addArticle(sheet),
+                s -> s.withStage(Stage.DRESS).withArticle(sheet))).isTrue();
+        assertThat(told).containsExactly(new Change(false, false, Set.of(), Set.of(sheet.id()), Set.of(), true));
+        assertThat(studio.article()).contains(sheet);
+        assertThat(studio.selection().stage()).isEqualTo(Stage.DRESS);
+        assertThat(settled[0]).as("what was typed is taken first").isEqualTo(1);
+        assertThat(studio.edit("none", p -> p.withName(""), s -> s.withStage(Stage.COLOUR))).isFalse();
+        assertThat(studio.selection().stage()).as("refused: nothing is chosen").isEqualTo(Stage.DRESS);
+        studio.undo();
+        assertThat(studio.article()).get().isNotEqualTo(sheet);
     }
 
     @Test
