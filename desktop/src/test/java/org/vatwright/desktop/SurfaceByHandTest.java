@@ -118,6 +118,28 @@ class SurfaceByHandTest extends AtTheDemo {
         assertThat(hand.shows("shadow-unseen")).isFalse();
     }
 
+    /** Who puts on what does nothing is told why, before anything is taken for broken. */
+    @Test
+    void anEffectThatHasNoEdgeToWorkOnSaysSo() throws Exception {
+        hand.click("shelf-Gangway");
+        hand.click("effect-relief");
+        assertThat(effect(Relief.class).heightMm()).as("a number that a hand would choose").isEqualTo(0.6);
+        hand.until("a stripe covers everything", () -> hand.showsNow("effect-edgeless"));
+        assertThat(hand.text("effect-edgeless")).contains("no edge to raise").contains("by lightness");
+        hand.click("relief-lightness");
+        assertThat(hand.shows("effect-edgeless")).as("heights need no edge").isFalse();
+        hand.click("effect-cast-shadow");
+        hand.until("its shadow", () -> hand.showsNow("effect-edgeless"));
+        assertThat(hand.text("effect-edgeless")).contains("shadow falls nowhere");
+        hand.click("knot-tooth");
+        hand.until("worn tooth leaves gaps that throw a shadow", () -> !hand.showsNow("effect-edgeless"));
+        hand.click("effect-halo");
+        hand.rest();
+        assertThat(hand.shows("effect-edgeless")).isFalse();
+        hand.click("effect-blur");
+        assertThat(hand.shows("effect-edgeless")).as("what is soft needs no edge").isFalse();
+    }
+
     @Test
     void kindsOfToothAreToldApartEvenInTheInkOfTheGround() throws Exception {
         hand.click("shelf-Quay");

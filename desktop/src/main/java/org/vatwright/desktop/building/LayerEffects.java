@@ -10,6 +10,7 @@ import org.vatwright.core.pattern.Effect;
 import org.vatwright.core.pattern.Layer;
 import org.vatwright.core.pattern.Shows;
 import org.vatwright.core.raster.BlendMode;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.desktop.cloth.ClothImage;
 import org.vatwright.desktop.effect.EffectTarget;
 import org.vatwright.desktop.studio.Scenes;
@@ -24,6 +25,12 @@ record LayerEffects(Studio studio) implements EffectTarget {
     public Optional<Seen> seen() {
         return studio.design().flatMap(d -> studio.layer().map(l -> new Seen(new Key(d.id().toString(), l.id()),
                 l.effects(), d, studio.colourway(d), Set.copyOf(l.structure().inks()))));
+    }
+
+    @Override
+    public Optional<Cloth> bare(List<Effect> worn) {
+        return studio.design().flatMap(d -> studio.layer().map(l -> new Cloth(
+                d.alone(d.layers().indexOf(l)).replace(l.id(), x -> x.withEffects(worn)), studio.colourway(d))));
     }
 
     @Override

@@ -64,7 +64,10 @@ public enum EffectKind {
 
     /** @return how many times as large as on a repeat of 100 mm effects begin */
     static double size(Design design) {
-        return Math.max(0.2, Math.min(5, Math.min(design.repeat().widthMm(), design.repeat().heightMm()) / 100));
+        double times = Math.max(0.2,
+                Math.min(5, Math.min(design.repeat().widthMm(), design.repeat().heightMm()) / 100));
+        // In steps, so that an effect begins in numbers that a hand would choose.
+        return times < 1 ? Math.rint(10 * times) / 10 : Math.rint(2 * times) / 2;
     }
 
     EffectPanel<?> panel(Studio studio, EffectTarget target) {

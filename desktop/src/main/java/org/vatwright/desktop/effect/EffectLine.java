@@ -49,6 +49,7 @@ public final class EffectLine extends VBox {
     private final Map<Kept, Effect> before = new HashMap<>();
     private final Label named = Ui.label("", "quiet");
     private final VBox numbers = new VBox(4);
+    private final EdgeLook edges = new EdgeLook();
     private Optional<EffectKind> open = Optional.empty();
 
     /** @param opened told when numbers are opened or closed */
@@ -79,7 +80,7 @@ public final class EffectLine extends VBox {
         }
         named.setId("effect-now");
         getChildren().addAll(Ui.row(Ui.label("Effects", "card-title"), named, Ui.spring(), starts), pictures, knots,
-                numbers);
+                numbers, edges.label());
     }
 
     private Place place(EffectKind kind) {
@@ -149,5 +150,6 @@ public final class EffectLine extends VBox {
             numbers.getChildren().setAll(panel.stream().toList());
         }
         Ui.show(numbers, panel.isPresent());
+        edges.show(target, seen.effects(), open.flatMap(seen::effect));
     }
 }

@@ -9,6 +9,7 @@ import org.vatwright.core.colour.Colourway;
 import org.vatwright.core.pattern.Design;
 import org.vatwright.core.pattern.Effect;
 import org.vatwright.core.pattern.Ink;
+import org.vatwright.core.render.Cloth;
 import org.vatwright.desktop.cloth.ClothImage;
 
 /** What effects are put on. */
@@ -30,6 +31,11 @@ public interface EffectTarget {
 
     /** @return none when there is nothing to put effects on */
     Optional<Seen> seen();
+
+    /** @return it by itself with those effects alone, on clear ground; none where it always has edges */
+    default Optional<Cloth> bare(List<Effect> worn) {
+        return Optional.empty();
+    }
 
     /** @param change from the effects that are on to those that are on then */
     void edit(String name, UnaryOperator<List<Effect>> change);

@@ -1,0 +1,94 @@
+package org.vatwright.desktop.effect;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+import org.vatwright.core.effect.CastShadow;
+import org.vatwright.core.effect.Halo;
+import org.vatwright.core.effect.OutlineEffect;
+import org.vatwright.core.effect.Relief;
+import org.vatwright.core.pattern.Effect;
+import org.vatwright.core.raster.Work;
+import org.vatwright.core.render.Cloth;
+import org.vatwright.core.render.TileRenderer;
+import org.vatwright.core.repeat.Repeat;
+import org.vatwright.core.repeat.TileGrid;
+import org.vatwright.desktop.control.Ui;
+import org.vatwright.desktop.studio.Aside;
+
+import javafx.application.Platform;
+import javafx.scene.control.Label;
+
+/** Says of an effect that lives by edges that what it is put on covers everything and has none; found out beside the window. */
+final class EdgeLook {
+
+    /** Of the cell's longer side: a gap that this does not show is not seen to be one either. */
+    private static final int LONGEST_PX = 256;
+    private static final int OPAQUE = 255;
+
+    private record Found(Object look, boolean edges) {}
+
+    private final Label label = Ui.prose("", "quiet");
+    private final Aside<Found> looking = new Aside<>(Platform::runLater, this::take);
+    private Optional<Object> asked = Optional.empty();
+    private Optional<Found> found = Optional.empty();
+
+    EdgeLook() {
+        label.setId("effect-edgeless");
+        Ui.show(label, false);
+    }
+
+    Label label() {
+        return label;
+    }
+
+    /** @param effect whose numbers stand open, of those that are on */
+    void show(EffectTarget target, List<Effect> on, Optional<Effect> effect) {
+        String words = effect.map(EdgeLook::words).orElse("");
+        Optional<Cloth> bare = words.isEmpty()
+                ? Optional.empty()
+                : target.bare(on.stream().filter(e -> e.order() < effect.orElseThrow().order()).toList());
+        label.setText(words);
+        asked = bare.map(Cloth::look);
+        bare.ifPresent(cloth -> looking.ask(asked.orElseThrow(), work -> look(cloth, work)));
+        tell();
+    }
+
+    private static String words(Effect effect) {
+        return switch (effect) {
+            case OutlineEffect _ -> "This layer covers everything: it has no edge to outline.";
+            case Relief relief when !relief.fromLightness() ->
+                "This layer covers everything: it has no edge to raise, but heights by lightness.";
+            case CastShadow _ -> "This layer covers everything: its shadow falls nowhere.";
+            case Halo _ -> "This layer covers everything: it has no edge for a halo.";
+            default -> "";
+        };
+    }
+
+    private static Found look(Cloth cloth, Work work) {
+        return new Found(cloth.look(), hasEdges(cloth, work));
+    }
+
+    /** @return whether it leaves anything of the cell uncovered, be it by a part of a pixel */
+    static boolean hasEdges(Cloth cloth, Work work) {
+        Repeat cell = cloth.design().repeat();
+        double pxPerMm = LONGEST_PX / Math.max(cell.widthMm(), cell.heightMm());
+        TileGrid grid = new TileGrid(px(cell.widthMm() * pxPerMm), px(cell.heightMm() * pxPerMm), cell.widthMm(),
+                cell.heightMm());
+        return Arrays.stream(TileRenderer.render(cloth, grid, work).argb()).anyMatch(p -> p >>> 24 != OPAQUE);
+    }
+
+    private static int px(double side) {
+        return Math.max(1, (int) Math.rint(side));
+    }
+
+    private void take(Found next) {
+        found = Optional.of(next);
+        tell();
+    }
+
+    private void tell() {
+        Ui.show(label, found.filter(f -> !f.edges() && asked.equals(Optional.of(f.look()))).isPresent());
+    }
+}
