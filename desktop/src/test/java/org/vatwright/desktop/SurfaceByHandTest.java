@@ -85,6 +85,28 @@ class SurfaceByHandTest extends AtTheDemo {
     }
 
     @Test
+    void numbersThatStandOpenCloseOnALayerThatHasNone() throws Exception {
+        hand.click("shelf-Quay");
+        hand.click("effect-relief");
+        assertThat(hand.shows("height-of-the-relief")).isTrue();
+        hand.click("shelf-Buoys");
+        assertThat(hand.text("effect-now")).isEqualTo("none");
+        assertThat(hand.shows("shown-all")).as("where it is seen takes the room again").isTrue();
+        hand.click("shelf-Quay");
+        hand.click("effect-relief");
+        assertThat(hand.shows("shown-all")).isFalse();
+    }
+
+    @Test
+    void whatIsPutOnLiesInTheLightThatIsThere() throws Exception {
+        hand.click("shelf-Buoys");
+        hand.click("effect-relief");
+        hand.write("light-of-the-relief", "48");
+        hand.click("effect-cast-shadow");
+        assertThat(effect(CastShadow.class).lightDeg()).isEqualTo(48);
+    }
+
+    @Test
     void aStartPutsOnWhatItIsNamedFor() throws Exception {
         hand.click("shelf-Buoys");
         hand.menu("effect-starts", 5);

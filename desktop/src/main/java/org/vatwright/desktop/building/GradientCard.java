@@ -119,6 +119,6 @@ final class GradientCard extends VBox {
                         gradient.stops().getFirst().ink().words());
         return gradient.across() == Fill.Across.PIECE
                 ? "Runs over the piece that wears it; here it is shown across the tile."
-                : ends.isEmpty() ? "Its ends do not meet." : ends;
+                : ends.isEmpty() ? "Its ends meet nowhere: no line shows." : ends;
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 import org.vatwright.core.effect.Blur;
 import org.vatwright.core.effect.BreakUp;
@@ -28,10 +29,11 @@ public enum EffectKind {
             d -> new Blur(0.5), EffectKind::blur), OUTLINE(OutlineEffect.KIND, "Outline",
                     d -> new OutlineEffect(0.5, OutlineEffect.Side.INSIDE, StartInks.other(d)),
                     EffectKind::outline), RELIEF(
-                            Relief.KIND, "Relief", d -> Relief.fresh(), EffectKind::relief), TOOTH(ToothWear.KIND,
+                            Relief.KIND, "Relief", d -> Relief.fresh().withLightDeg(light(d)),
+                            EffectKind::relief), TOOTH(ToothWear.KIND,
                                     "Tooth", d -> new ToothWear(ToothForm.of(ToothKind.PAPER, 2).withAmount(0.3)),
                                     EffectKind::tooth), SHADOW(CastShadow.KIND, "Shadow",
-                                            d -> new CastShadow(1.5, 135, 0.8, 0.5, StartInks.dark(d)),
+                                            d -> new CastShadow(1.5, light(d), 0.8, 0.5, StartInks.dark(d)),
                                             EffectKind::shadow), HALO(Halo.KIND, "Halo",
                                                     d -> new Halo(false, 2, 0.7, false, StartInks.other(d)),
                                                     EffectKind::halo);
@@ -68,6 +70,15 @@ public enum EffectKind {
                 Math.min(5, Math.min(design.repeat().widthMm(), design.repeat().heightMm()) / 100));
         // In steps, so that an effect begins in numbers that a hand would choose.
         return times < 1 ? Math.rint(10 * times) / 10 : Math.rint(2 * times) / 2;
+    }
+
+    /** @return where the light comes from already, for one layer has one light */
+    private static double light(EffectTarget.Seen seen) {
+        return seen.effects().stream().flatMap(e -> switch (e) {
+            case Relief relief -> Stream.of(relief.lightDeg());
+            case CastShadow shadow -> Stream.of(shadow.lightDeg());
+            default -> Stream.<Double>empty();
+        }).findFirst().orElse(Relief.fresh().lightDeg());
     }
 
     EffectPanel<?> panel(Studio studio, EffectTarget target) {

@@ -51,6 +51,7 @@ public final class EffectLine extends VBox {
     private final VBox numbers = new VBox(4);
     private final EdgeLook edges = new EdgeLook();
     private Optional<EffectKind> open = Optional.empty();
+    private Object shown;
 
     /** @param opened told when numbers are opened or closed */
     public EffectLine(Studio studio, EffectTarget target, Runnable opened) {
@@ -135,6 +136,11 @@ public final class EffectLine extends VBox {
     }
 
     public void show(EffectTarget.Seen seen) {
+        if (!seen.key().equals(shown)) {
+            shown = seen.key();
+            // What is not on here has no numbers; it would only hide what else there is.
+            open = open.filter(k -> seen.effect(k).isPresent());
+        }
         List<EffectKind> on = places.keySet().stream().filter(k -> seen.effect(k).isPresent()).toList();
         named.setText(open.map(EffectKind::title).orElse(on.isEmpty() ? "none" : ""));
         places.forEach((kind, place) -> {
