@@ -16,6 +16,7 @@ import org.vatwright.core.family.tooth.Tooth;
 import org.vatwright.core.pattern.Effect;
 import org.vatwright.core.pattern.Ink;
 import org.vatwright.core.pattern.Layer;
+import org.vatwright.core.pattern.Shows;
 import org.vatwright.core.project.Project;
 import org.vatwright.core.raster.BlendMode;
 import org.vatwright.core.raster.Raster;
@@ -95,6 +96,20 @@ class SurfaceByHandTest extends AtTheDemo {
         hand.click("shelf-Quay");
         hand.click("effect-relief");
         assertThat(hand.shows("shown-all")).isFalse();
+    }
+
+    /** Numbers, weaves and fades open below what is clicked for them, and what makes room for them is below it too. */
+    @Test
+    void nothingMovesAwayFromUnderTheHand() throws Exception {
+        hand.click("shelf-Buoys");
+        for (String id : List.of("effect-relief", "knot-relief", "shown-marks", "shown-warp",
+                "faded", "shown-all")) {
+            Node clicked = hand.node(id);
+            Point2D before = hand.middle(clicked);
+            hand.click(clicked);
+            assertThat(hand.middle(clicked)).as(id).isEqualTo(before);
+        }
+        assertThat(layer().shows()).isEqualTo(Shows.EVERYWHERE);
     }
 
     @Test

@@ -120,6 +120,11 @@ final class ShowsRow extends VBox {
         });
     }
 
+    /** @return whether more than the choice stands there */
+    boolean hasRows() {
+        return weave.isVisible() || of.getParent().isVisible();
+    }
+
     void show(Design design, Layer layer) {
         Shows shows = layer.shows();
         int at = design.layers().indexOf(layer);

@@ -43,7 +43,8 @@ final class SurfaceChapter extends Chapter {
                 m -> all.change("blend " + m.words(), l -> l.withMode(m)));
         fade = new FadeRows(studio);
         shows = new ShowsRow(studio, fade.toggle(), where -> studio.editLayer(words(where), l -> l.withShows(where)));
-        hold(Ui.pair(opacity, Ui.labelled("Blend", blend.word())), blend, effects, shows, fade);
+        // What opens or closes for something lies below it: nothing moves away from under the hand.
+        hold(effects, shows, fade, Ui.pair(opacity, Ui.labelled("Blend", blend.word())), blend);
     }
 
     private static String words(Shows where) {
@@ -62,8 +63,8 @@ final class SurfaceChapter extends Chapter {
         Ui.show(shows, !effects.isOpen());
         Ui.show(fade, !effects.isOpen());
         fade.show(layer);
-        Arranged now = new Arranged(layer.id(), effects.isOpen(), layer.shows() != Shows.EVERYWHERE
-                || layer.fade().isPresent());
+        shows.show(design, layer);
+        Arranged now = new Arranged(layer.id(), effects.isOpen(), shows.hasRows() || layer.fade().isPresent());
         if (!now.equals(arranged)) {
             arranged = now;
             blend.open(!now.effect() && !now.masked());
@@ -71,6 +72,5 @@ final class SurfaceChapter extends Chapter {
         Design plain = design.replace(layer.id(), l -> l.withMode(BlendMode.NORMAL));
         blend.show(layer.mode(), List.of(plain), m -> plain.replace(layer.id(), l -> l.withMode(m)), colourway,
                 PICTURES.wide() / Math.max(8, 0.75 * design.repeat().widthMm()));
-        shows.show(design, layer);
     }
 }

@@ -105,7 +105,7 @@ public final class EffectLine extends VBox {
     }
 
     private void open(EffectKind kind) {
-        boolean close = open.equals(Optional.of(kind));
+        boolean close = open.equals(Optional.of(kind)) && isOpen();
         open = close ? Optional.empty() : Optional.of(kind);
         target.seen().filter(s -> !close && s.effect(kind).isEmpty()).ifPresent(s -> toggle(kind));
         opened.run();
@@ -132,7 +132,7 @@ public final class EffectLine extends VBox {
 
     /** @return whether the numbers of an effect stand open */
     public boolean isOpen() {
-        return open.isPresent();
+        return numbers.isVisible();
     }
 
     public void show(EffectTarget.Seen seen) {
@@ -142,20 +142,22 @@ public final class EffectLine extends VBox {
             open = open.filter(k -> seen.effect(k).isPresent());
         }
         List<EffectKind> on = places.keySet().stream().filter(k -> seen.effect(k).isPresent()).toList();
-        named.setText(open.map(EffectKind::title).orElse(on.isEmpty() ? "none" : ""));
+        Optional<EffectKind> seenOpen = open.filter(on::contains);
+        named.setText(seenOpen.map(EffectKind::title).orElse(on.isEmpty() ? "none" : ""));
         places.forEach((kind, place) -> {
             Optional<Effect> now = seen.effect(kind);
             target.draw(place.cloth(), now.orElseGet(() -> kind.fresh(seen)), SIDE);
             place.knot().pseudoClassStateChanged(Styles.CHOSEN, now.isPresent());
-            place.picture().pseudoClassStateChanged(Styles.CHOSEN, open.equals(Optional.of(kind)));
+            place.picture().pseudoClassStateChanged(Styles.CHOSEN, seenOpen.equals(Optional.of(kind)));
         });
-        Optional<EffectPanel<?>> panel = open.filter(k -> seen.effect(k).isPresent())
+        Optional<EffectPanel<?>> panel = seenOpen
                 .map(k -> panels.computeIfAbsent(k, x -> x.panel(studio, target)));
-        panel.ifPresent(p -> p.show(seen.effect(open.orElseThrow()).orElseThrow(), seen.design(), seen.colourway()));
+        panel.ifPresent(
+                p -> p.show(seen.effect(seenOpen.orElseThrow()).orElseThrow(), seen.design(), seen.colourway()));
         if (!numbers.getChildren().equals(panel.stream().toList())) {
             numbers.getChildren().setAll(panel.stream().toList());
         }
         Ui.show(numbers, panel.isPresent());
-        edges.show(target, seen.effects(), open.flatMap(seen::effect));
+        edges.show(target, seen.effects(), seenOpen.flatMap(seen::effect));
     }
 }
