@@ -27,11 +27,11 @@ final class EdgeLook {
     private static final int LONGEST_PX = 256;
     private static final int OPAQUE = 255;
 
-    private record Found(Object look, boolean edges) {}
+    private record Found(Cloth of, boolean edges) {}
 
     private final Label label = Ui.prose("", "quiet");
     private final Aside<Found> looking = new Aside<>(Platform::runLater, this::take);
-    private Optional<Object> asked = Optional.empty();
+    private Optional<Cloth> asked = Optional.empty();
     private Optional<Found> found = Optional.empty();
 
     EdgeLook() {
@@ -46,12 +46,11 @@ final class EdgeLook {
     /** @param effect whose numbers stand open, of those that are on */
     void show(EffectTarget target, List<Effect> on, Optional<Effect> effect) {
         String words = effect.map(EdgeLook::words).orElse("");
-        Optional<Cloth> bare = words.isEmpty()
+        asked = words.isEmpty()
                 ? Optional.empty()
                 : target.bare(on.stream().filter(e -> e.order() < effect.orElseThrow().order()).toList());
         label.setText(words);
-        asked = bare.map(Cloth::look);
-        bare.ifPresent(cloth -> looking.ask(asked.orElseThrow(), work -> look(cloth, work)));
+        asked.ifPresent(cloth -> looking.ask(cloth, work -> new Found(cloth, hasEdges(cloth, work))));
         tell();
     }
 
@@ -64,10 +63,6 @@ final class EdgeLook {
             case Halo _ -> "This layer covers everything: it has no edge for a halo.";
             default -> "";
         };
-    }
-
-    private static Found look(Cloth cloth, Work work) {
-        return new Found(cloth.look(), hasEdges(cloth, work));
     }
 
     /** @return whether it leaves anything of the cell uncovered, be it by a part of a pixel */
@@ -89,6 +84,6 @@ final class EdgeLook {
     }
 
     private void tell() {
-        Ui.show(label, found.filter(f -> !f.edges() && asked.equals(Optional.of(f.look()))).isPresent());
+        Ui.show(label, found.filter(f -> !f.edges() && asked.equals(Optional.of(f.of()))).isPresent());
     }
 }
