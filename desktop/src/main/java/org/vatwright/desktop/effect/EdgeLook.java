@@ -12,7 +12,7 @@ import org.vatwright.core.pattern.Effect;
 import org.vatwright.core.raster.Work;
 import org.vatwright.core.render.Cloth;
 import org.vatwright.core.render.TileRenderer;
-import org.vatwright.core.repeat.Repeat;
+import org.vatwright.core.repeat.Tile;
 import org.vatwright.core.repeat.TileGrid;
 import org.vatwright.desktop.control.Ui;
 import org.vatwright.desktop.studio.Aside;
@@ -23,7 +23,7 @@ import javafx.scene.control.Label;
 /** Says of an effect that lives by edges that what it is put on covers everything and has none; found out beside the window. */
 final class EdgeLook {
 
-    /** Of the cell's longer side: a gap that this does not show is not seen to be one either. */
+    /** Of the tile's longer side: a gap that this does not show is not seen to be one either. */
     private static final int LONGEST_PX = 256;
     private static final int OPAQUE = 255;
 
@@ -65,12 +65,12 @@ final class EdgeLook {
         };
     }
 
-    /** @return whether it leaves anything of the cell uncovered, be it by a part of a pixel */
+    /** @return whether it leaves anything of the tile uncovered, be it by a part of a pixel */
     static boolean hasEdges(Cloth cloth, Work work) {
-        Repeat cell = cloth.design().repeat();
-        double pxPerMm = LONGEST_PX / Math.max(cell.widthMm(), cell.heightMm());
-        TileGrid grid = new TileGrid(px(cell.widthMm() * pxPerMm), px(cell.heightMm() * pxPerMm), cell.widthMm(),
-                cell.heightMm());
+        Tile tile = cloth.design().repeat().tile();
+        double pxPerMm = LONGEST_PX / Math.max(tile.widthMm(), tile.heightMm());
+        TileGrid grid = new TileGrid(px(tile.widthMm() * pxPerMm), px(tile.heightMm() * pxPerMm), tile.widthMm(),
+                tile.heightMm());
         return Arrays.stream(TileRenderer.render(cloth, grid, work).argb()).anyMatch(p -> p >>> 24 != OPAQUE);
     }
 
