@@ -14,6 +14,9 @@ import org.vatwright.core.repeat.TileGrid;
  */
 public final class FieldRenderer {
 
+    /** Parts lie over each other, the more so in a turned stretch: a tile only so many times as large is no more work whole. */
+    private static final long WHOLE_BY_ASKED = 4;
+
     private FieldRenderer() {}
 
     /** @return the stretch as it is looked at. @param tiles where its tile comes from */
@@ -38,8 +41,17 @@ public final class FieldRenderer {
     /** @return the stretch row by row, however long it is */
     public static RowSource rows(Cloth cloth, FieldSpec spec, Work work) {
         SampledCloth sampled = SampledCloth.of(cloth, tileGrid(cloth.design(), spec), TileSource.PAINTED,
-                Raster.MOST_PX, work.telling(share -> {}));
+                mostWhole(spec), work.telling(share -> {}));
         return new FieldRows(sampled, map(cloth.design(), spec), spec);
+    }
+
+    /**
+     * @return pixels of a tile that is painted whole for a stretch that nobody looks at: not many times as many as are asked for, but
+     *         as many as are painted whole for the eye
+     */
+    static long mostWhole(FieldSpec spec) {
+        long asked = WHOLE_BY_ASKED * spec.widthPx() * spec.heightPx();
+        return Math.min(Raster.MOST_PX, Math.max(SampledCloth.WHILE_LOOKING_PX, asked));
     }
 
     /** @return the grid of the tile that a stretch is sampled from */

@@ -55,6 +55,20 @@ class TilePartTest {
         assertThat(seen.at(400, 405)).isEqualTo(madder);
     }
 
+    /** For a file too: 100 mm of a large cell at 600 dpi are 5.6 million pixels, its whole tile 200 million. */
+    @Test
+    void aSmallFieldOfALargeTileNeedsNoWholeTile() {
+        FieldSpec small = new FieldSpec(100, 100, new Density(600));
+        TileGrid large = FieldRenderer.tileGrid(
+                Samples.design(600, 600, Arrangement.STRAIGHT, Samples.stripes(300, 200, 100)), small);
+        long pixels = (long) large.widthPx() * large.heightPx();
+        assertThat(pixels).isGreaterThan(200_000_000L);
+        assertThat(FieldRenderer.mostWhole(small)).isLessThan(pixels);
+        assertThat(FieldRenderer.mostWhole(new FieldSpec(600, 600, new Density(600))))
+                .as("as much as the tile: once whole is less work").isGreaterThan(pixels);
+        assertThat(FieldRenderer.mostWhole(new FieldSpec(1e4, 1e4, new Density(600)))).isEqualTo(Raster.MOST_PX);
+    }
+
     @Test
     void rowsAreTheFieldHoweverTheyAreAskedFor() {
         Design design = Samples.any(new Random(8), 23, 31);
